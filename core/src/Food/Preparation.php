@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Food;
+
+/** A way to drive water off before the oven, and what it leaves of the bought weight (common practice, no source). */
+final readonly class Preparation
+{
+    public function __construct(
+        public string $name,
+        public float $yieldLow,
+        public float $yieldHigh,
+        public int $minutesLow,
+        public int $minutesHigh,
+    ) {}
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'name' => $this->name,
+            'yieldLow' => $this->yieldLow,
+            'yieldHigh' => $this->yieldHigh,
+            'minutesLow' => $this->minutesLow,
+            'minutesHigh' => $this->minutesHigh,
+        ];
+    }
+}

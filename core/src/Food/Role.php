@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Food;
+
+/** What a food does in a pie. */
+enum Role: string
+{
+    case Egg = 'egg';
+    case Dairy = 'dairy';
+    case Solid = 'solid';
+    case Binder = 'binder';
+    case Seasoning = 'seasoning';
+    case Dough = 'dough';
+
+    /** @return non-empty-list<string> */
+    public static function words(): array
+    {
+        return array_map(static fn (self $role): string => $role->value, self::cases());
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Measure;
+
+use Hojaldre\Core\Refused;
+
+/** Reads lengths, temperatures and times as cooks write them: "24 cm", "9 1/2 in", "350 °F", "1 h 10 min". */
+final readonly class PlainReader
+{
+    /** @throws Refused unit-missing, unit-unknown and those of Words */
+    public static function length(string $words): Entry
+    {
+        $read = Words::read($words);
+        $mm = 0.0;
+        foreach ($read->parts as $part) {
+            $mm += match (self::firstWord($part['unit'])) {
+                'mm', 'millimetre', 'millimetres' => $part['number'],
+                'cm', 'centimetre', 'centimetres' => Length::centimetres($part['number'])->mm,
+                'in', 'inch', 'inches', '"', '″' => Length::inches($part['number'])->mm,
+                default => throw self::unit($part, 'mm, cm or in'),
+            };
+        }
+
+        return new Entry($read->text, $mm, 'mm', sprintf('%s = %s mm', $read->text, Say::number($mm, 1)));
+    }
+
+    /** @throws Refused unit-missing, unit-unknown and those of Words */
+    public static function temperature(string $words): Entry
+    {
+        $read = Words::read($words);
+        $part = $read->parts[0];
+        $celsius = match (trim(str_replace(['°', 'º', 'deg', 'degrees'], '', self::firstWord($part['unit'])))) {
+            'c', 'celsius' => $part['number'],
+            'f', 'fahrenheit' => Temperature::fahrenheit($part['number'])->celsius,
+            default => throw self::unit($part, '°C or °F'),
+        };
+
+        return new Entry($read->text, $celsius, '°C', sprintf('%s = %s °C', $read->text, Say::number($celsius)));
+    }
+
+    /** A bare last number after hours is minutes ("1 h 10"). @throws Refused unit-missing, unit-unknown and those of Words */
+    public static function minutes(string $words): Entry
+    {
+        $read = Words::read($words);
+        $minutes = 0.0;
+        foreach ($read->parts as $index => $part) {
+            $minutes += match (self::firstWord($part['unit'])) {
+                'h', 'hr', 'hour', 'hours' => $part['number'] * 60,
+                'min', 'mins', 'minute', 'minutes', 'm' => $part['number'],
+                's', 'sec', 'second', 'seconds' => $part['number'] / 60,
+                default => $part['unit'] === '' && $index > 0 ? $part['number'] : throw self::unit($part, 'min or h'),
+            };
+        }
+
+        return new Entry($read->text, $minutes, 'min', sprintf('%s = %s min', $read->text, Say::number($minutes, 1)));
+    }
+
+    private static function firstWord(string $unit): string
+    {
+        return trim(explode(' ', $unit)[0], '.');
+    }
+
+    /** @param array{number: float, unit: string} $part */
+    private static function unit(array $part, string $allowed): Refused
+    {
+        return $part['unit'] === ''
+            ? Refused::because('unit-missing', '', sprintf('%s what? Add %s.', Say::number($part['number'], 2), $allowed))
+            : Refused::because('unit-unknown', '', sprintf('"%s" is not a unit known here. Write %s.', $part['unit'], $allowed));
+    }
+}

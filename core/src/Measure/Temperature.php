@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Measure;
+
+/** A temperature. °F = °C x 9/5 + 32, exactly. Differences are kelvins and never pass through here. */
+final readonly class Temperature
+{
+    private function __construct(public float $celsius) {}
+
+    public static function celsius(float $celsius): self
+    {
+        return new self($celsius);
+    }
+
+    public static function fahrenheit(float $fahrenheit): self
+    {
+        return new self(($fahrenheit - 32) * 5 / 9);
+    }
+
+    public function inFahrenheit(): float
+    {
+        return $this->celsius * 9 / 5 + 32;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Pie;
+
+use Hojaldre\Core\Fields;
+use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Measure\Say;
+
+/** An amount in the cook's own words and in grams; the grams are what counts. */
+final readonly class Amount
+{
+    public const MOST_GRAMS = 50000.0;
+
+    public function __construct(public string $words, public float $grams) {}
+
+    /** An amount the core worked out: whole pieces where the food has them and they fit, grams otherwise. */
+    public static function of(float $grams, ?Food $food = null, ?string $piece = null): self
+    {
+        $pieceGrams = $food?->pieces[$piece ?? ''] ?? null;
+        if ($pieceGrams !== null && abs($grams / $pieceGrams - round($grams / $pieceGrams)) < 1e-6) {
+            return new self(sprintf('%d %s', (int) round($grams / $pieceGrams), $piece), $grams);
+        }
+
+        return new self(Say::grams($grams), $grams);
+    }
+
+    public static function read(Fields $fields): self
+    {
+        $read = new self($fields->text('words', 1, 80), $fields->number('grams', 0, self::MOST_GRAMS, 'g'));
+        $fields->nothingElse();
+
+        return $read;
+    }
+
+    /** The piece word the cook used ("5 large"), or null where they weighed. */
+    public function piece(Food $food): ?string
+    {
+        foreach (array_keys($food->pieces) as $piece) {
+            if (preg_match('/^\d+ '.preg_quote($piece, '/').'/iu', $this->words) === 1) {
+                return $piece;
+            }
+        }
+
+        return null;
+    }
+
+    public function scaled(float $factor): self
+    {
+        return self::of($this->grams * $factor);
+    }
+
+    /** @return array{words: string, grams: float} */
+    public function toArray(): array
+    {
+        return ['words' => $this->words, 'grams' => $this->grams];
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Pie;
+
+use Hojaldre\Core\Custard\Custard;
+use Hojaldre\Core\Moisture\BaseWater;
+use Hojaldre\Core\Moisture\WetSolid;
+use Hojaldre\Core\Seasoning\Salt;
+use Hojaldre\Core\Tin\Tin;
+
+/** The weighing arithmetic of one design: what the readings are taken from. */
+final readonly class Balance
+{
+    public Tin $lined;
+
+    /** @var array<string, WetSolid> by layer id */
+    public array $water;
+
+    public float $freeGrams;
+
+    public float $fillingGrams;
+
+    public float $crustGrams;
+
+    public float $solidMl;
+
+    public float $heapMl;
+
+    public float $custardMl;
+
+    public function __construct(public Pie $pie, public Variation $variation)
+    {
+        $this->lined = $pie->tin->lined($pie->crust->thicknessMm);
+        $water = [];
+        $grams = $solidMl = $heapMl = $free = 0.0;
+        foreach ($pie->solids() as $solid) {
+            $water[$solid->id] = $solid->water();
+            $free += $water[$solid->id]->freeGrams;
+            $grams += $solid->grams();
+            $solidMl += $solid->trueMl();
+            $heapMl += $solid->heapMl();
+        }
+        $custard = $pie->custard();
+        $this->water = $water;
+        $this->freeGrams = $free * $variation->weep;
+        $this->solidMl = $solidMl;
+        $this->heapMl = $heapMl;
+        $this->custardMl = $custard?->millilitres() ?? 0.0;
+        $this->fillingGrams = $grams + ($custard?->grams() ?? 0.0)
+            + array_sum(array_map(static fn (Ingredient $i): float => $i->grams(), $pie->seasonings));
+        $this->crustGrams = $pie->crust->grams($pie->tin);
+    }
+
+    public static function of(Pie $pie): self
+    {
+        return new self($pie, Variation::none());
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->fillingGrams <= 0;
+    }
+
+    public function custard(): ?Custard
+    {
+        $layer = $this->pie->custard();
+
+        return $layer === null ? null : new Custard($layer->eggCount() * $this->variation->egg, $layer->liquidGrams(), $this->freeGrams);
+    }
+
+    public function basePercent(): float
+    {
+        return $this->basePercentAt($this->freeGrams);
+    }
+
+    /** Water that the base takes from what weeps, g; never more than weeps. */
+    public function intoBaseGrams(): float
+    {
+        $dry = $this->pie->crust->baseDryGrams($this->pie->tin);
+        $held = static fn (float $percent): float => $dry * $percent / (100 - $percent);
+
+        return min($this->freeGrams, max(0.0, $held($this->basePercent()) - $held($this->basePercentAt(0.0))));
+    }
+
+    public function salt(): Salt
+    {
+        $sources = [];
+        foreach ($this->pie->layers as $layer) {
+            foreach ($layer->ingredients() as $ingredient) {
+                $sources[$ingredient->food->name] = ($sources[$ingredient->food->name] ?? 0.0) + $ingredient->food->saltGrams($ingredient->grams());
+            }
+        }
+        foreach ($this->pie->seasonings as $ingredient) {
+            $sources[$ingredient->food->name] = ($sources[$ingredient->food->name] ?? 0.0) + $ingredient->food->saltGrams($ingredient->grams());
+        }
+
+        return new Salt(array_map(fn (float $grams): float => $grams * $this->variation->saltiness, $sources), $this->fillingGrams);
+    }
+
+    /** Depth of the filling above the crust, mm: the custard line, or the top of the solids where they stand proud. */
+    public function fillMm(): float
+    {
+        return $this->lined->depthForVolumeMm($this->variation->volume * max($this->solidMl + $this->custardMl, $this->heapMl));
+    }
+
+    /** The highest temperature that any part of the filling must reach at its coldest point, °C. */
+    public function safeCelsius(): float
+    {
+        // a filling without raw parts is reheated food: 74 °C (docs/sources.md#usda-safe-minimum)
+        $wanted = [];
+        foreach ($this->pie->layers as $layer) {
+            foreach ($layer->ingredients() as $ingredient) {
+                if ($ingredient->food->safeCelsius !== null && $ingredient->grams() > 0) {
+                    $wanted[] = $ingredient->food->safeCelsius;
+                }
+            }
+        }
+
+        return $wanted === [] ? 74.0 : max($wanted);
+    }
+
+    private function basePercentAt(float $freeGrams): float
+    {
+        $crust = $this->pie->crust;
+        $kgPerM2 = $freeGrams / 1000 / ($this->lined->floorAreaMm2() * 1e-6);
+
+        return BaseWater::percent($crust->shellBake, $crust->seal, $crust->thicknessMm, $kgPerM2, $this->variation->soak);
+    }
+}

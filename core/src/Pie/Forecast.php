@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Pie;
+
+use Hojaldre\Core\Food\Allergens;
+use Hojaldre\Core\Moisture\WetSolid;
+use Hojaldre\Core\Pie\Readings\Reader;
+use Hojaldre\Core\Pie\Readings\Reading;
+use Hojaldre\Core\Pie\WaysOut\WayFinder;
+
+/** What a design will do: five readings with their ways out, the water ledger, the weights, the section. */
+final readonly class Forecast
+{
+    /** @param list<Reading> $readings */
+    private function __construct(
+        public Pie $pie,
+        public Balance $balance,
+        public array $readings,
+    ) {}
+
+    public static function of(Pie $pie): self
+    {
+        $gauges = Reader::gauges();
+        $readings = array_map(static fn ($gauge): Reading => Reader::take($gauge, $pie), $gauges);
+        $withWays = array_map(
+            static fn ($gauge, Reading $reading): Reading => $reading->inTrouble()
+                ? $reading->withWaysOut(WayFinder::ways($gauge, $reading, $pie, $readings))
+                : $reading,
+            $gauges, $readings,
+        );
+
+        return new self($pie, Balance::of($pie), $withWays);
+    }
+
+    /** @return array<string, mixed> */
+    public function ledger(): array
+    {
+        $rows = array_map(static fn (string $id, WetSolid $water): array => [
+            'id' => $id,
+            'boughtGrams' => round($water->rawGrams, 2),
+            'drivenOffGrams' => round($water->drivenOffGrams, 2),
+            'nowGrams' => round($water->nowGrams, 2),
+            'floorGrams' => round($water->floorGrams, 2),
+            'weepGrams' => round($water->weepGrams, 2),
+            'boundGrams' => round($water->boundGrams, 2),
+            'freeGrams' => round($water->freeGrams, 2),
+        ], array_keys($this->balance->water), array_values($this->balance->water));
+        $intoBase = $this->balance->intoBaseGrams();
+
+        return [
+            'layers' => $rows,
+            'freeGrams' => round($this->balance->freeGrams, 2),
+            'intoBaseGrams' => round($intoBase, 2),
+            'intoFillingGrams' => round($this->balance->freeGrams - $intoBase, 2),
+        ];
+    }
+
+    /** @return list<string> of Allergens::ALL, in the order of the law */
+    public function allergens(): array
+    {
+        $found = $this->pie->crust->dough->allergens;
+        foreach ([...$this->pie->layers] as $layer) {
+            foreach ($layer->ingredients() as $ingredient) {
+                $found = $ingredient->grams() > 0 ? [...$found, ...$ingredient->food->allergens] : $found;
+            }
+        }
+
+        return array_values(array_intersect(Allergens::ALL, $found));
+    }
+
+    /** @return list<string> */
+    public function assumptions(): array
+    {
+        return [
+            'Set, base and safe rest on simple balances; the bake itself is not simulated yet.',
+            sprintf('The filling goes in at %d °C, the shell cold.', (int) Readings\SafeGauge::START_CELSIUS),
+            'Ranges are meant to hold 8 bakes in 10; they are judged, not yet learned from your own bakes.',
+        ];
+    }
+
+    /** @return list<string> */
+    public function cautions(): array
+    {
+        return [
+            sprintf('Local food rules and licensed advice come first: %d °C at the coldest point, by probe.', (int) $this->balance->safeCelsius()),
+            'Raw egg and raw flour are raw food: wash hands and boards. Out of the oven, from 57 to 21 °C within 2 h and to 5 °C within 6 h in all.',
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $filling = $this->balance->fillingGrams;
+        $crust = $this->balance->crustGrams;
+
+        return [
+            'name' => $this->pie->name,
+            'readings' => array_map(static fn (Reading $reading): array => $reading->toArray(), $this->readings),
+            'weights' => [
+                'crustGrams' => round($crust, 1),
+                'fillingGrams' => round($filling, 1),
+                'intoTheOvenGrams' => round($crust + $filling, 1),
+                'portionGrams' => round(($crust + $filling) / $this->pie->portions, 1),
+            ],
+            'ledger' => $this->ledger(),
+            'section' => Section::of($this->balance)->toArray(),
+            'tinLabel' => $this->pie->tin->label(),
+            'allergens' => $this->allergens(),
+            'assumptions' => $this->assumptions(),
+            'cautions' => $this->cautions(),
+        ];
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Pie;
+
+/** One thing poured or laid into the crust. */
+interface Layer
+{
+    public function id(): string;
+
+    public function scaled(float $factor): self;
+
+    /** @return list<Ingredient> all that is in it, as bought */
+    public function ingredients(): array;
+
+    /** @return array<string, mixed> as in a pie file */
+    public function toArray(): array;
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Pie;
+
+use Hojaldre\Core\Tin\Tin;
+
+/** The design of one pie: the document that is stored, sent, exported and forecast. Layers are in pouring order, lowest first. */
+final readonly class Pie
+{
+    public const FORMAT = 'hojaldre-pie';
+
+    public const VERSION = 1;
+
+    /**
+     * @param  list<Layer>  $layers
+     * @param  list<Ingredient>  $seasonings
+     */
+    public function __construct(
+        public string $name,
+        public int $portions,
+        public string $notes,
+        public Tin $tin,
+        public Crust $crust,
+        public array $layers,
+        public array $seasonings,
+        public Bake $bake,
+    ) {}
+
+    /** @return array<int, SolidLayer> by their place among the layers */
+    public function solids(): array
+    {
+        return array_filter($this->layers, static fn (Layer $layer): bool => $layer instanceof SolidLayer);
+    }
+
+    public function custard(): ?CustardLayer
+    {
+        foreach ($this->layers as $layer) {
+            if ($layer instanceof CustardLayer) {
+                return $layer;
+            }
+        }
+
+        return null;
+    }
+
+    public function withLayer(Layer $new): self
+    {
+        return $this->with(layers: array_map(static fn (Layer $layer): Layer => $layer->id() === $new->id() ? $new : $layer, $this->layers));
+    }
+
+    public function withName(string $name): self
+    {
+        return $this->with(name: $name);
+    }
+
+    public function withCrust(Crust $crust): self
+    {
+        return $this->with(crust: $crust);
+    }
+
+    public function withBake(Bake $bake): self
+    {
+        return $this->with(bake: $bake);
+    }
+
+    /** @param list<Ingredient> $seasonings */
+    public function withSeasonings(array $seasonings): self
+    {
+        return $this->with(seasonings: $seasonings);
+    }
+
+    /** The same pie, more of it: every amount and the tin's area times the factor, depth kept. */
+    public function scaled(float $factor): self
+    {
+        return $this->with(
+            tin: $this->tin->scaledInArea($factor),
+            layers: array_map(static fn (Layer $layer): Layer => $layer->scaled($factor), $this->layers),
+            seasonings: array_map(static fn (Ingredient $i): Ingredient => new Ingredient($i->food, $i->amount->scaled($factor)), $this->seasonings),
+        );
+    }
+
+    /**
+     * @param  list<Layer>|null  $layers
+     * @param  list<Ingredient>|null  $seasonings
+     */
+    private function with(
+        ?string $name = null,
+        ?Tin $tin = null,
+        ?Crust $crust = null,
+        ?array $layers = null,
+        ?array $seasonings = null,
+        ?Bake $bake = null,
+    ): self {
+        return new self(
+            $name ?? $this->name, $this->portions, $this->notes, $tin ?? $this->tin, $crust ?? $this->crust,
+            $layers ?? $this->layers, $seasonings ?? $this->seasonings, $bake ?? $this->bake,
+        );
+    }
+
+    /** @return array<string, mixed> in the one order that files are written in */
+    public function toArray(): array
+    {
+        return [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'name' => $this->name,
+            'portions' => $this->portions,
+            'notes' => $this->notes,
+            'tin' => $this->tin->toArray(),
+            'crust' => $this->crust->toArray(),
+            'layers' => array_map(static fn (Layer $layer): array => $layer->toArray(), $this->layers),
+            'seasonings' => array_map(static fn (Ingredient $i): array => $i->toArray(), $this->seasonings),
+            'bake' => $this->bake->toArray(),
+        ];
+    }
+}

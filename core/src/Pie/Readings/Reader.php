@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Pie\Readings;
+
+use Hojaldre\Core\Pie\Balance;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\Variation;
+
+/** Takes readings with their ranges: each cause of doubt is tried both ways, and the causes are added as independent. */
+final readonly class Reader
+{
+    /** @return list<Gauge> in the order they are shown */
+    public static function gauges(): array
+    {
+        return [new SetGauge, new BaseGauge, new SaltGauge, new FillGauge, new SafeGauge];
+    }
+
+    public static function take(Gauge $gauge, Pie $pie): Reading
+    {
+        $balance = Balance::of($pie);
+        $value = $gauge->value($balance);
+        [$low, $high] = self::range($gauge, $pie, $value);
+        $limits = $gauge->limits($balance);
+        [$from, $to] = $gauge->scale($balance);
+        foreach (array_filter([$value, $low, $high], is_finite(...)) as $shown) {
+            $from = min($from, $shown);
+            $to = max($to, $shown * 1.05);
+        }
+
+        return new Reading(
+            name: $gauge->name(),
+            unit: $gauge->unit(),
+            decimals: $gauge->decimals(),
+            value: is_finite($value) ? $value : null,
+            low: is_finite($value) && is_finite($low) ? $low : null,
+            high: is_finite($value) && is_finite($high) ? $high : null,
+            limits: $limits,
+            scale: [$from, $to],
+            state: self::state($gauge, $limits, $value, $low, $high),
+            verdict: $gauge->verdict($balance, $value, $low, $high),
+            reason: $gauge->reason($balance, $value, $low, $high),
+        );
+    }
+
+    /** On which side of its limits this pie's reading stands: -1 below, 0 seated, +1 above; null where it cannot be told. */
+    public static function side(Gauge $gauge, Pie $pie): ?int
+    {
+        $balance = Balance::of($pie);
+        $value = $gauge->value($balance);
+        if (is_nan($value)) {
+            return null;
+        }
+        $limits = $gauge->limits($balance);
+        [$low, $high] = $gauge->needsWholeRange() ? self::range($gauge, $pie, $value) : [$value, $value];
+
+        return match (true) {
+            $limits->upper !== null && $high > $limits->upper + Limits::SLACK => 1,
+            $limits->lower !== null && $low < $limits->lower - Limits::SLACK => -1,
+            default => 0,
+        };
+    }
+
+    /** @return array{float, float} */
+    private static function range(Gauge $gauge, Pie $pie, float $value): array
+    {
+        if (! is_finite($value)) {
+            return [$value, $value];
+        }
+        $below = $above = 0.0;
+        foreach (Variation::pairs() as $pair) {
+            $values = array_map(static fn (Variation $variation): float => $gauge->value(new Balance($pie, $variation)), $pair);
+            $below += max(0.0, $value - min($values)) ** 2;
+            $above += max(0.0, max($values) - $value) ** 2;
+        }
+
+        return [$value - sqrt($below), $value + sqrt($above)];
+    }
+
+    private static function state(Gauge $gauge, Limits $limits, float $value, float $low, float $high): State
+    {
+        return match (true) {
+            is_nan($value) => State::Unknown,
+            is_infinite($value) || ! $limits->holds($value) => State::OnTheRim,
+            $limits->holds($low) && $limits->holds($high) => State::Seated,
+            $gauge->needsWholeRange() => State::OnTheRim,
+            default => State::Spilling,
+        };
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Pie\Readings;
+
+use Hojaldre\Core\Custard\Custard;
+use Hojaldre\Core\Measure\Say;
+use Hojaldre\Core\Pie\Balance;
+
+/** Will the custard hold as the cook wants it? Dairy plus weep, g to an egg. */
+final readonly class SetGauge implements Gauge
+{
+    public function name(): string
+    {
+        return 'set';
+    }
+
+    public function unit(): string
+    {
+        return 'g to an egg';
+    }
+
+    public function decimals(): int
+    {
+        return 0;
+    }
+
+    public function value(Balance $balance): float
+    {
+        return $balance->custard()?->liquidGramsPerEgg() ?? NAN;
+    }
+
+    public function limits(Balance $balance): Limits
+    {
+        $style = $balance->pie->custard()?->style;
+
+        return new Limits($style?->leastGrams(), 'firm', $style?->mostGrams(), 'loose');
+    }
+
+    public function scale(Balance $balance): array
+    {
+        return [20, 180];
+    }
+
+    public function needsWholeRange(): bool
+    {
+        return false;
+    }
+
+    public function verdict(Balance $balance, float $value, float $low, float $high): string
+    {
+        $style = $balance->pie->custard()?->style;
+
+        return match (true) {
+            $style === null => 'no custard',
+            $value > $style->mostGrams() + 1e-9 => 'loose',
+            $value < $style->leastGrams() - 1e-9 => 'firm',
+            default => 'holds',
+        };
+    }
+
+    public function reason(Balance $balance, float $value, float $low, float $high): string
+    {
+        $custard = $balance->custard();
+        $style = $balance->pie->custard()?->style;
+        if ($custard === null || $style === null) {
+            return 'There is no custard in this pie, so nothing has to set.';
+        }
+        if (is_infinite($value)) {
+            return 'There is no egg in the custard, so it cannot set.';
+        }
+        $text = sprintf(
+            '%s of dairy and %s of weep on %s %s; sets near %d °C.',
+            Say::grams($custard->liquidGrams), Say::grams($custard->weepGrams), Say::number($custard->eggs, 1), $custard->eggs === 1.0 ? 'egg' : 'eggs',
+            (int) round($custard->setsAtCelsius()),
+        );
+
+        return $value > Custard::HOLDS_TO_GRAMS
+            ? $text.' Past '.(int) Custard::HOLDS_TO_GRAMS.' g to an egg it does not hold at all.'
+            : $text.sprintf(' A %s custard takes %d to %d g.', $style->value, (int) $style->leastGrams(), (int) $style->mostGrams());
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Pie\WaysOut;
+
+use Hojaldre\Core\Measure\Say;
+use Hojaldre\Core\Pie\Amount;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\SolidLayer;
+
+/** Less of one layer, prepared the same way. */
+final readonly class LessOf implements Lever
+{
+    public function __construct(private SolidLayer $layer) {}
+
+    public function id(): string
+    {
+        return 'less-'.$this->layer->id;
+    }
+
+    public function cost(): int
+    {
+        return 3;
+    }
+
+    public function most(Pie $pie): float
+    {
+        return floor($this->layer->now->grams * 0.6);
+    }
+
+    public function step(Pie $pie): float
+    {
+        return 5.0;
+    }
+
+    public function pull(Pie $pie, float $by): Pie
+    {
+        $now = $this->layer->now->grams;
+        $bought = $this->layer->bought->grams * ($now - $by) / $now;
+
+        return $pie->withLayer(new SolidLayer(
+            $this->layer->id, $this->layer->food, Amount::of($bought), $this->layer->preparation, Amount::of($now - $by), $this->layer->binder,
+        ));
+    }
+
+    public function act(Pie $pie, float $by): string
+    {
+        return sprintf(
+            'Use %s less %s, %s', Say::grams($by), mb_strtolower(explode(',', $this->layer->food->name)[0]),
+            Say::grams($this->layer->now->grams - $by),
+        );
+    }
+}

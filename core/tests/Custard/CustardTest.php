@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Tests\Custard;
+
+use Hojaldre\Core\Custard\Custard;
+use Hojaldre\Core\Custard\CustardStyle;
+use PHPUnit\Framework\TestCase;
+
+final class CustardTest extends TestCase
+{
+    /** Common practice, no source: the half-cup rule, one large egg to 120 ml, is the trembling end; 60 to 80 slices. */
+    public function test_the_schools_of_custard_lie_where_kitchens_put_them(): void
+    {
+        $inside = static fn (float $ml, CustardStyle $style): bool => $ml * 1.03 >= $style->leastGrams() && $ml * 1.03 <= $style->mostGrams();
+        self::assertTrue($inside(120, CustardStyle::Trembling));
+        self::assertTrue($inside(60, CustardStyle::Sliceable));
+        self::assertTrue($inside(80, CustardStyle::Sliceable));
+        self::assertTrue($inside(50, CustardStyle::Firm));
+        self::assertFalse($inside(120, CustardStyle::Sliceable));
+    }
+
+    /** Common practice, no source: egg alone sets near 70 °C, diluted with dairy at 75 to 80 °C. */
+    public function test_dilution_raises_the_setting_temperature_as_practice_says(): void
+    {
+        self::assertEqualsWithDelta(70, (new Custard(1, 0, 0))->setsAtCelsius(), 0.1);
+        self::assertEqualsWithDelta(79, (new Custard(1, 120, 0))->setsAtCelsius(), 0.5);
+        self::assertEqualsWithDelta(85.6, (new Custard(1, 300, 0))->setsAtCelsius(), 0.3);
+        self::assertSame(86.0, (new Custard(1, 900, 0))->setsAtCelsius());
+    }
+
+    public function test_weep_counts_as_dairy(): void
+    {
+        self::assertSame((new Custard(4, 400, 60))->liquidGramsPerEgg(), (new Custard(4, 460, 0))->liquidGramsPerEgg());
+    }
+
+    public function test_a_custard_without_egg_never_sets(): void
+    {
+        self::assertInfinite((new Custard(0, 400, 0))->liquidGramsPerEgg());
+    }
+
+    public function test_the_solved_amounts_hit_what_was_asked(): void
+    {
+        $custard = new Custard(3, 430, 50);
+        $eggs = $custard->eggsFor(110);
+        self::assertEqualsWithDelta(110, (new Custard($eggs, 430, 50))->liquidGramsPerEgg(), 1e-9);
+        self::assertEqualsWithDelta(110, (new Custard(3, 430 - $custard->liquidOver(110), 50))->liquidGramsPerEgg(), 1e-9);
+    }
+}

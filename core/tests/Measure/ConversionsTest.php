@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Tests\Measure;
+
+use Hojaldre\Core\Measure\KitchenUnits;
+use Hojaldre\Core\Measure\Length;
+use Hojaldre\Core\Measure\Mass;
+use Hojaldre\Core\Measure\Temperature;
+use Hojaldre\Core\Measure\Volume;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Published factors: NIST Special Publication 811, appendix B.8 (from memory), there given to 6 or 7 digits. */
+final class ConversionsTest extends TestCase
+{
+    public function test_masses_agree_with_nist_sp_811(): void
+    {
+        self::assertEqualsWithDelta(28.34952, Mass::ounces(1)->grams, 5e-6);
+        self::assertEqualsWithDelta(453.5924, Mass::pounds(1)->grams, 5e-5);
+    }
+
+    public function test_us_volumes_agree_with_nist_sp_811(): void
+    {
+        self::assertEqualsWithDelta(236.5882, Volume::cups(1, KitchenUnits::us())->millilitres, 5e-5);
+        self::assertEqualsWithDelta(14.78676, Volume::tablespoons(1, KitchenUnits::us())->millilitres, 5e-6);
+        self::assertEqualsWithDelta(4.928922, Volume::teaspoons(1, KitchenUnits::us())->millilitres, 5e-7);
+        self::assertEqualsWithDelta(29.57353, Volume::usFluidOunces(1)->millilitres, 5e-6);
+    }
+
+    #[TestWith([32.0, 0.0])]
+    #[TestWith([212.0, 100.0])]
+    #[TestWith([160.0, 71.1])]
+    #[TestWith([350.0, 176.7])]
+    public function test_fahrenheit_agrees_with_the_fixed_points_and_the_oven_tables(float $fahrenheit, float $celsius): void
+    {
+        self::assertEqualsWithDelta($celsius, Temperature::fahrenheit($fahrenheit)->celsius, 0.05);
+    }
+
+    public function test_every_unit_comes_back_as_it_went(): void
+    {
+        foreach ([0.25, 1.0, 3.3, 987.6] as $amount) {
+            foreach ([KitchenUnits::metric(), KitchenUnits::us()] as $units) {
+                self::assertEqualsWithDelta($amount, Volume::cups($amount, $units)->inCups($units), 1e-9);
+                self::assertEqualsWithDelta($amount, Volume::tablespoons($amount, $units)->inTablespoons($units), 1e-9);
+                self::assertEqualsWithDelta($amount, Volume::teaspoons($amount, $units)->inTeaspoons($units), 1e-9);
+            }
+            self::assertEqualsWithDelta($amount, Volume::usFluidOunces($amount)->inUsFluidOunces(), 1e-9);
+            self::assertEqualsWithDelta($amount, Mass::ounces($amount)->inOunces(), 1e-9);
+            self::assertEqualsWithDelta($amount, Mass::pounds($amount)->inPounds(), 1e-9);
+            self::assertEqualsWithDelta($amount, Temperature::fahrenheit($amount)->inFahrenheit(), 1e-9);
+            self::assertEqualsWithDelta($amount, Length::inches($amount)->inInches(), 1e-9);
+            self::assertEqualsWithDelta($amount, Length::centimetres($amount)->inCentimetres(), 1e-9);
+        }
+    }
+}

@@ -1,0 +1,264 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Tests\Pie;
+
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Pie\Amount;
+use Hojaldre\Core\Pie\Balance;
+use Hojaldre\Core\Pie\CustardLayer;
+use Hojaldre\Core\Pie\Forecast;
+use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\PieFile;
+use Hojaldre\Core\Pie\Readings\Reading;
+use Hojaldre\Core\Pie\Readings\State;
+use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Tests\RandomPie;
+use PHPUnit\Framework\TestCase;
+
+final class ForecastTest extends TestCase
+{
+    public function test_mass_is_conserved_from_the_shop_to_the_oven(): void
+    {
+        foreach (RandomPie::many(300) as $pie) {
+            $forecast = Forecast::of($pie);
+            $bought = 0.0;
+            foreach ($pie->layers as $layer) {
+                $bought += array_sum(array_map(static fn (Ingredient $i): float => $i->grams(), $layer->ingredients()));
+            }
+            $bought += array_sum(array_map(static fn (Ingredient $i): float => $i->grams(), $pie->seasonings));
+            $drivenOff = array_sum(array_map(static fn ($water): float => $water->drivenOffGrams, $forecast->balance->water));
+            self::assertEqualsWithDelta($bought, $forecast->balance->fillingGrams + $drivenOff, 1e-6);
+
+            $ledger = $forecast->ledger();
+            self::assertEqualsWithDelta($ledger['freeGrams'], $ledger['intoBaseGrams'] + $ledger['intoFillingGrams'], 0.02);
+            self::assertGreaterThanOrEqual(0, min($ledger['freeGrams'], $ledger['intoBaseGrams'], $ledger['intoFillingGrams']));
+        }
+    }
+
+    public function test_a_wetter_filling_never_makes_a_crisper_base_or_a_firmer_custard(): void
+    {
+        $tried = 0;
+        foreach (RandomPie::many(300) as $pie) {
+            foreach ($pie->solids() as $solid) {
+                $wetter = $pie->withLayer($solid->withNow(min($solid->bought->grams, $solid->now->grams + 30)));
+                [$before, $after] = [self::values($pie), self::values($wetter)];
+                self::assertGreaterThanOrEqual($before['base'] - 1e-9, $after['base']);
+                if ($before['set'] !== null && $after['set'] !== null) {
+                    self::assertGreaterThanOrEqual($before['set'] - 1e-9, $after['set']);
+                }
+                $tried++;
+            }
+        }
+        self::assertGreaterThan(100, $tried);
+    }
+
+    public function test_scaling_a_pie_leaves_its_percentages_alone(): void
+    {
+        foreach (RandomPie::many(200) as $pie) {
+            foreach ([0.5, 2.0, 7.0] as $factor) {
+                [$one, $other] = [Balance::of($pie), Balance::of($pie->scaled($factor))];
+                if (! $one->isEmpty()) {
+                    self::assertEqualsWithDelta($one->salt()->percent(), $other->salt()->percent(), 1e-9);
+                }
+                if ($one->custard() !== null && is_finite($one->custard()->liquidGramsPerEgg())) {
+                    self::assertEqualsWithDelta(1.0, $other->custard()?->liquidGramsPerEgg() / $one->custard()->liquidGramsPerEgg(), 1e-9);
+                }
+                self::assertEqualsWithDelta($one->fillingGrams * $factor, $other->fillingGrams, 1e-6 * $other->fillingGrams + 1e-9);
+            }
+        }
+    }
+
+    public function test_every_reading_lies_in_its_range_and_every_range_is_as_it_says(): void
+    {
+        foreach (RandomPie::many(300) as $pie) {
+            foreach (Forecast::of($pie)->readings as $reading) {
+                self::assertNotSame('', $reading->verdict);
+                self::assertStringEndsWith('.', $reading->reason);
+                if ($reading->value === null) {
+                    continue;
+                }
+                self::assertTrue(is_finite($reading->value));
+                self::assertTrue($reading->low === null || $reading->low <= $reading->value);
+                self::assertTrue($reading->high === null || $reading->high >= $reading->value);
+                self::assertSame($reading->name !== 'safe' && ! $reading->limits->holds($reading->value), $reading->inTrouble() && $reading->name !== 'safe');
+            }
+        }
+    }
+
+    public function test_a_way_out_that_says_it_clears_does_when_its_changes_are_written_into_the_file(): void
+    {
+        $applied = 0;
+        foreach (RandomPie::many(250) as $pie) {
+            foreach (Forecast::of($pie)->readings as $reading) {
+                foreach ($reading->waysOut as $way) {
+                    $document = self::document($pie);
+                    foreach ($way->changes as $change) {
+                        $place = &$document;
+                        foreach (explode('/', substr($change->at, 1)) as $key) {
+                            $place = &$place[$key];
+                        }
+                        $place = json_decode((string) json_encode($change->to), true);
+                        unset($place);
+                    }
+                    $after = self::reading(PieFile::read(self::bytes($document)), $reading->name);
+                    self::assertSame($way->clears, ! $after->inTrouble() && $after->state !== State::Unknown, "{$pie->name}: {$way->act}");
+                    $applied++;
+                }
+            }
+        }
+        self::assertGreaterThan(200, $applied);
+    }
+
+    public function test_the_trout_quiche_is_read_as_a_cook_would_read_it(): void
+    {
+        $forecast = Forecast::of(self::trout());
+        $verdicts = array_column(array_map(static fn (Reading $one): array => ['name' => $one->name, 'verdict' => $one->verdict], $forecast->readings), 'verdict', 'name');
+        self::assertSame(['set' => 'holds', 'base' => 'soft', 'salt' => 'enough', 'fill' => 'fits', 'safe' => 'safe'], $verdicts);
+        $acts = array_map(static fn ($way): string => $way->act, self::reading(self::trout(), 'base')->waysOut);
+        self::assertStringContainsString('more from the leeks', implode(' | ', $acts));
+        self::assertStringContainsString('breadcrumbs into the leeks', implode(' | ', $acts));
+        self::assertSame(['gluten', 'egg', 'fish', 'milk'], $forecast->allergens());
+    }
+
+    public function test_pressing_the_leeks_to_the_weight_it_says_dries_the_base_and_one_step_less_does_not(): void
+    {
+        $way = self::reading(self::trout(), 'base')->waysOut[0];
+        self::assertSame(1, preg_match('/^Press (\d+) g more from the leeks, to (\d+) g$/', $way->act, $m));
+        $leeks = self::trout()->solids()[0];
+        $base = static fn (float $now): float => (float) self::reading(self::trout()->withLayer($leeks->withNow($now)), 'base')->value;
+        self::assertLessThanOrEqual(14.0, $base((float) $m[2]));
+        self::assertGreaterThan(14.0, $base((float) $m[2] + 5));
+    }
+
+    public function test_too_much_dairy_is_mended_by_whole_eggs_or_by_leaving_dairy_out(): void
+    {
+        $custard = self::trout()->custard();
+        self::assertNotNull($custard);
+        $loose = self::trout()->withLayer($custard->with([$custard->eggs[0]->with(150)], $custard->dairies));
+        $reading = self::reading($loose, 'set');
+        self::assertSame('loose', $reading->verdict);
+        $acts = array_map(static fn ($way): string => $way->act, $reading->waysOut);
+        self::assertContains('Add 2 eggs', $acts);
+        self::assertStringContainsString('of the single cream', implode(' | ', $acts));
+    }
+
+    public function test_a_custard_without_egg_is_told_to_add_eggs_and_never_called_set(): void
+    {
+        $custard = self::trout()->custard();
+        self::assertNotNull($custard);
+        $reading = self::reading(self::trout()->withLayer($custard->with([], $custard->dairies)), 'set');
+        self::assertSame([State::OnTheRim, 'loose', null], [$reading->state, $reading->verdict, $reading->value]);
+        self::assertStringStartsWith('Add ', $reading->waysOut[0]->act);
+    }
+
+    public function test_a_pie_taken_out_before_its_middle_is_hot_is_not_yet_safe_even_when_only_the_range_says_so(): void
+    {
+        $safe = self::reading(self::trout(), 'safe');
+        self::assertNotNull($safe->value);
+        self::assertNotNull($safe->high);
+        $between = self::trout()->withBake(self::trout()->bake->withMinutes(($safe->value + $safe->high) / 2));
+        $reading = self::reading($between, 'safe');
+        self::assertSame('not yet', $reading->verdict);
+        self::assertSame(State::OnTheRim, $reading->state);
+        self::assertStringStartsWith('Bake ', $reading->waysOut[0]->act);
+        self::assertTrue($reading->waysOut[0]->clears);
+    }
+
+    public function test_a_raw_base_under_wet_leeks_takes_two_things_together(): void
+    {
+        $crust = self::trout()->crust;
+        $raw = self::trout()->withCrust($crust->withShell(\Hojaldre\Core\Moisture\ShellBake::Raw, $crust->seal));
+        $ways = self::reading($raw, 'base')->waysOut;
+        self::assertTrue($ways[0]->clears);
+        self::assertStringContainsString('+', $ways[0]->id);
+        self::assertStringContainsString('ar-bake the shell', $ways[0]->act);
+    }
+
+    public function test_a_filling_over_the_rim_is_told_how_much_less_to_pour(): void
+    {
+        $custard = self::trout()->custard();
+        self::assertNotNull($custard);
+        $reading = self::reading(self::trout()->withLayer($custard->scaled(1.5)), 'fill');
+        self::assertSame('over the rim', $reading->verdict);
+        self::assertMatchesRegularExpression('/^Pour \d+ g less of the custard$/', $reading->waysOut[0]->act);
+    }
+
+    public function test_an_empty_tin_knows_nothing_and_says_what_is_missing(): void
+    {
+        $empty = new Pie('Empty', 8, '', self::trout()->tin, self::trout()->crust, [], [], self::trout()->bake);
+        foreach (Forecast::of($empty)->readings as $reading) {
+            self::assertSame(State::Unknown, $reading->state);
+            self::assertSame([], $reading->waysOut);
+        }
+        json_encode(Forecast::of($empty)->toArray(), JSON_THROW_ON_ERROR);
+    }
+
+    public function test_solids_that_stand_proud_of_the_custard_are_said_to(): void
+    {
+        $pie = new Pie('Heap', 8, '', self::trout()->tin, self::trout()->crust, [
+            new SolidLayer('leeks', Pantry::food('leeks'), Amount::of(900), '', Amount::of(800), null),
+            new CustardLayer('custard', \Hojaldre\Core\Custard\CustardStyle::Tender, [new Ingredient(Pantry::food('egg'), Amount::of(50))], []),
+        ], [], self::trout()->bake);
+        $section = Forecast::of($pie)->toArray()['section'];
+        self::assertIsArray($section);
+        self::assertLessThan($section['fillTopMm'], $section['custardLineMm']);
+        self::assertStringContainsString('proud', self::reading($pie, 'fill')->reason);
+    }
+
+    public function test_the_layers_of_the_section_lie_on_each_other_without_gap_or_overlap(): void
+    {
+        foreach (RandomPie::many(200) as $pie) {
+            $section = Forecast::of($pie)->toArray()['section'];
+            self::assertIsArray($section);
+            $from = $pie->crust->thicknessMm;
+            foreach ($section['layers'] as $layer) {
+                self::assertGreaterThanOrEqual($layer['bottomMm'], $layer['topMm']);
+                if ($layer['kind'] === 'solid') {
+                    self::assertEqualsWithDelta($from, $layer['bottomMm'], 0.02);
+                    $from = $layer['topMm'];
+                }
+            }
+            self::assertGreaterThanOrEqual($from - 0.02, $section['fillTopMm']);
+        }
+    }
+
+    private static function trout(): Pie
+    {
+        return PieFile::read((string) file_get_contents(__DIR__.'/../../../database/data/demo/smoked-trout-and-leek-quiche.json'));
+    }
+
+    private static function reading(Pie $pie, string $name): Reading
+    {
+        foreach (Forecast::of($pie)->readings as $reading) {
+            if ($reading->name === $name) {
+                return $reading;
+            }
+        }
+        self::fail("There is no reading $name.");
+    }
+
+    /** @return array<string, float|null> */
+    private static function values(Pie $pie): array
+    {
+        return array_column(array_map(static fn (Reading $one): array => [$one->name, $one->value], Forecast::of($pie)->readings), 1, 0);
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function document(Pie $pie): array
+    {
+        $document = json_decode(PieFile::write($pie), true);
+        self::assertIsArray($document);
+
+        return $document;
+    }
+
+    /** @param array<array-key, mixed> $document */
+    private static function bytes(array $document): string
+    {
+        // an empty list of pieces must go out as an object again
+        return str_replace('"pieces":[]', '"pieces":{}', (string) json_encode($document));
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Tests\Pie;
+
+use Hojaldre\Core\Pie\PieFile;
+use Hojaldre\Core\Refusal;
+use Hojaldre\Core\Refused;
+use Hojaldre\Core\Tests\RandomPie;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class PieFileTest extends TestCase
+{
+    private const DEMO = __DIR__.'/../../../database/data/demo/smoked-trout-and-leek-quiche.json';
+
+    public function test_export_and_import_give_the_same_bytes_back(): void
+    {
+        foreach (RandomPie::many(200) as $pie) {
+            $bytes = PieFile::write($pie);
+            self::assertSame($bytes, PieFile::write(PieFile::read($bytes)));
+        }
+        self::assertSame(file_get_contents(self::DEMO), PieFile::write(PieFile::read((string) file_get_contents(self::DEMO))));
+    }
+
+    public function test_a_file_is_read_in_whatever_order_its_fields_stand(): void
+    {
+        $document = json_decode((string) file_get_contents(self::DEMO), true);
+        self::assertIsArray($document);
+        $turned = json_encode(array_reverse($document));
+        self::assertSame(file_get_contents(self::DEMO), PieFile::write(PieFile::read((string) $turned)));
+    }
+
+    /** @return iterable<string, array{string, mixed, string, string}> pointer, what stands there, code, words of the mend */
+    public static function slips(): iterable
+    {
+        yield 'a negative weight' => ['/layers/0/now/grams', -5, 'out-of-range', 'between 0 and 50000 g'];
+        yield 'a weight in words' => ['/layers/0/now/grams', '315 g', 'not-a-number', 'must be a number'];
+        yield 'heavier than bought' => ['/layers/0/now/grams', 500, 'heavier-than-bought', 'weigh it again'];
+        yield 'drier than dry' => ['/layers/0/now/grams', 20, 'drier-than-dry', 'only 373 g of water'];
+        yield 'another format' => ['/format', 'cake', 'not-one-of', 'hojaldre-pie'];
+        yield 'a newer version' => ['/version', 9, 'version-too-new', 'up to 1'];
+        yield 'an unknown tin' => ['/tin/shape', 'heart', 'not-one-of', 'round-straight, round-sloped'];
+        yield 'a tin like a thimble' => ['/tin/diameterMm', 20, 'out-of-range', 'between 60 and 600 mm'];
+        yield 'an empty name' => ['/name', '', 'not-a-text', '1 to 120 letters'];
+        yield 'a name with a tail' => ['/name', 'Quiche ', 'name-not-plain', 'without spaces'];
+        yield 'half a portion' => ['/portions', 2.5, 'not-whole', 'whole number'];
+        yield 'layers that are none' => ['/layers', 'leeks', 'not-a-list', '[ … ]'];
+        yield 'a layer that is a number' => ['/layers/1', 7, 'not-an-object', '{ … }'];
+        yield 'a composition that does not sum' => ['/layers/0/food/per100g/water', 40, 'does-not-sum', '95 to 105'];
+        yield 'salt as an egg' => ['/layers/2/eggs/0/food/role', 'seasoning', 'role-does-not-fit', '"egg"'];
+        yield 'a slip of spelling' => ['/bake/minuts', 44, 'unknown-field', '"minuts" is not known'];
+        yield 'a bulk above the truth' => ['/layers/0/food/bulkGramsPerMl', 2, 'out-of-range', 'gramsPerMl'];
+        yield 'an allergen twice' => ['/crust/dough/allergens', ['milk', 'milk'], 'not-one-of', 'once'];
+        yield 'nothing where a tin belongs' => ['/tin', null, 'missing', '"tin" must be an object'];
+        yield 'twice the same layer' => ['/layers/1/id', 'leeks', 'twice', 'id of its own'];
+    }
+
+    #[DataProvider('slips')]
+    public function test_a_slip_is_named_with_its_place_and_its_mend(string $at, mixed $to, string $code, string $mend): void
+    {
+        $document = json_decode((string) file_get_contents(self::DEMO), true);
+        self::assertIsArray($document);
+        $place = &$document;
+        foreach (explode('/', substr($at, 1)) as $key) {
+            $place = &$place[$key];
+        }
+        $place = $to;
+        unset($place);
+        $refusals = self::refusals((string) json_encode($document));
+        $named = array_values(array_filter($refusals, static fn (Refusal $one): bool => $one->code === $code));
+        self::assertNotSame([], $named, (string) json_encode($refusals));
+        self::assertStringContainsString(dirname($at), $named[0]->at);
+        self::assertStringContainsString($mend, $named[0]->mend);
+    }
+
+    public function test_all_slips_of_a_file_are_told_at_once(): void
+    {
+        $broken = str_replace(['"thicknessMm": 3', '"minutes": 44', '"portions": 8'], ['"thicknessMm": 99', '"minutes": 0', '"portions": 0'], (string) file_get_contents(self::DEMO));
+        self::assertSame(['/portions', '/crust/thicknessMm', '/bake/minutes'], array_map(static fn (Refusal $one): string => $one->at, self::refusals($broken)));
+    }
+
+    public function test_what_is_no_json_or_no_pie_is_refused_too(): void
+    {
+        $cut = substr((string) file_get_contents(self::DEMO), 0, 700);
+        self::assertSame('not-json', self::refusals($cut)[0]->code);
+        self::assertSame('file-empty', self::refusals(" \n")[0]->code);
+        self::assertSame('not-a-pie', self::refusals('[1, 2]')[0]->code);
+        self::assertSame('not-a-pie', self::refusals('"pie"')[0]->code);
+        self::assertSame('not-json', self::refusals("{\"name\": \"\xff\"}")[0]->code);
+        self::assertSame('not-json', self::refusals(str_repeat('[', 100).str_repeat(']', 100))[0]->code);
+        self::assertSame('file-too-large', self::refusals(str_repeat(' ', PieFile::MOST_BYTES + 1))[0]->code);
+    }
+
+    /** @return list<Refusal> */
+    private static function refusals(string $bytes): array
+    {
+        try {
+            PieFile::read($bytes);
+        } catch (Refused $refused) {
+            return $refused->refusals;
+        }
+        self::fail('The file was taken.');
+    }
+}

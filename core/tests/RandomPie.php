@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Tests;
+
+use Hojaldre\Core\Custard\CustardStyle;
+use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Food\Role;
+use Hojaldre\Core\Moisture\Seal;
+use Hojaldre\Core\Moisture\ShellBake;
+use Hojaldre\Core\Pie\Amount;
+use Hojaldre\Core\Pie\Bake;
+use Hojaldre\Core\Pie\Crust;
+use Hojaldre\Core\Pie\CustardLayer;
+use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Tin\RoundTin;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Valid pies from a seed, for statements that must hold of every pie. */
+final class RandomPie
+{
+    private function __construct(private readonly Randomizer $dice) {}
+
+    /** @return list<Pie> */
+    public static function many(int $count, int $seed = 20): array
+    {
+        return array_map(static fn (int $i): Pie => (new self(new Randomizer(new Mt19937($seed * 100000 + $i))))->pie($i), range(1, $count));
+    }
+
+    private function pie(int $number): Pie
+    {
+        $layers = [];
+        $solids = array_filter(Pantry::all(), static fn (Food $food): bool => $food->role === Role::Solid);
+        foreach ($this->dice->shuffleArray($solids) as $index => $food) {
+            if ($index >= $this->dice->getInt(0, 4)) {
+                break;
+            }
+            $layers[] = $this->solid($food);
+        }
+        if ($this->chance(0.9)) {
+            $layers[] = new CustardLayer('custard', $this->oneOf(CustardStyle::cases()), $this->some(Role::Egg, 20, 400), $this->some(Role::Dairy, 20, 700));
+        }
+        $diameterMm = $this->between(80, 320);
+        $depthMm = $this->between(15, 80);
+
+        return new Pie(
+            name: "Pie number $number",
+            portions: $this->dice->getInt(1, 16),
+            notes: $this->chance(0.5) ? "Salé, \"crisp\"\n½ tsp / day" : '',
+            tin: $this->chance(0.5) ? RoundTin::straight($diameterMm, $depthMm) : RoundTin::sloped($diameterMm, $diameterMm + $this->between(0, 40), $depthMm),
+            crust: new Crust(Pantry::food('shortcrust'), $this->between(2, 7), $this->oneOf(ShellBake::cases()), $this->oneOf(Seal::cases())),
+            layers: $layers,
+            seasonings: $this->chance(0.6) ? [new Ingredient(Pantry::food('salt'), Amount::of($this->between(0, 12)))] : [],
+            bake: new Bake($this->between(140, 230), $this->oneOf(Bake::MODES), $this->between(10, 90)),
+        );
+    }
+
+    private function solid(Food $food): SolidLayer
+    {
+        $bought = $this->between(10, 900);
+        $driestShare = max($food->floorYield, 1 - $food->per100g->water / 100);
+        $now = $bought * $this->between($driestShare, 1);
+        $binder = $this->chance(0.3) ? new Ingredient(Pantry::food('dry-crumbs'), Amount::of($this->between(0, 40))) : null;
+
+        return new SolidLayer($food->id, $food, Amount::of($bought), $this->chance(0.5) ? 'pressed' : '', Amount::of(min($bought, $now)), $binder);
+    }
+
+    /** @return list<Ingredient> */
+    private function some(Role $role, float $low, float $high): array
+    {
+        $foods = array_values(array_filter(Pantry::all(), static fn (Food $food): bool => $food->role === $role));
+
+        return array_map(
+            fn (Food $food): Ingredient => new Ingredient($food, Amount::of($this->between($low, $high))),
+            array_slice($this->dice->shuffleArray($foods), 0, $this->dice->getInt(1, 3)),
+        );
+    }
+
+    private function between(float $low, float $high): float
+    {
+        return $low + ($high - $low) * $this->dice->getInt(0, 1 << 40) / (1 << 40);
+    }
+
+    private function chance(float $share): bool
+    {
+        return $this->between(0, 1) < $share;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  non-empty-list<T>  $choices
+     * @return T
+     */
+    private function oneOf(array $choices): mixed
+    {
+        return $choices[$this->dice->getInt(0, count($choices) - 1)];
+    }
+}
