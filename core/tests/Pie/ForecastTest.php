@@ -12,6 +12,8 @@ use Hojaldre\Core\Pie\Forecast;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\PieFile;
+use Hojaldre\Core\Pie\Readings\Gauge;
+use Hojaldre\Core\Pie\Readings\Reader;
 use Hojaldre\Core\Pie\Readings\Reading;
 use Hojaldre\Core\Pie\Readings\State;
 use Hojaldre\Core\Pie\SolidLayer;
@@ -103,7 +105,8 @@ final class ForecastTest extends TestCase
                         $place = json_decode((string) json_encode($change->to), true);
                         unset($place);
                     }
-                    $after = self::reading(PieFile::read(self::bytes($document)), $reading->name);
+                    $changed = PieFile::read(self::bytes($document));
+                    $after = array_column(array_map(static fn (Gauge $gauge): array => [$gauge->name(), Reader::take($gauge, $changed)], Reader::gauges()), 1, 0)[$reading->name];
                     self::assertSame($way->clears, ! $after->inTrouble() && $after->state !== State::Unknown, "{$pie->name}: {$way->act}");
                     $applied++;
                 }
@@ -243,7 +246,7 @@ final class ForecastTest extends TestCase
     /** @return array<string, float|null> */
     private static function values(Pie $pie): array
     {
-        return array_column(array_map(static fn (Reading $one): array => [$one->name, $one->value], Forecast::of($pie)->readings), 1, 0);
+        return array_column(array_map(static fn (Gauge $gauge): array => [$gauge->name(), Reader::take($gauge, $pie)->value], Reader::gauges()), 1, 0);
     }
 
     /** @return array<array-key, mixed> */

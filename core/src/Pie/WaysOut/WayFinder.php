@@ -30,10 +30,21 @@ final readonly class WayFinder
         } else {
             $pulls = array_filter($pulls, static fn (Pull $pull): bool => $pull->clears);
         }
-        $ways = array_map(static fn (Pull $pull): WayOut => self::describe($gauge, $pie, $pull, $readings), array_values($pulls));
-        usort($ways, static fn (WayOut $a, WayOut $b): int => [! $a->clears, $a->newTroubles, $a->cost] <=> [! $b->clears, $b->newTroubles, $b->cost]);
+        $ranked = array_map(static fn (Pull $pull): array => [$pull, [! $pull->clears, self::newTroubles($pull, $readings), $pull->cost]], array_values($pulls));
+        usort($ranked, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
 
-        return array_slice($ways, 0, self::MOST_WAYS);
+        return array_map(static fn (array $one): WayOut => self::describe($gauge, $pie, $one[0], $readings), array_slice($ranked, 0, self::MOST_WAYS));
+    }
+
+    /** @param list<Reading> $readings before the pull */
+    private static function newTroubles(Pull $pull, array $readings): int
+    {
+        $troubles = 0;
+        foreach (Reader::gauges() as $index => $gauge) {
+            $troubles += ! $readings[$index]->inTrouble() && abs(Reader::side($gauge, $pull->pie) ?? 0) > 0 ? 1 : 0;
+        }
+
+        return $troubles;
     }
 
     /**
@@ -92,21 +103,19 @@ final readonly class WayFinder
     private static function describe(Gauge $gauge, Pie $pie, Pull $pull, array $readings): WayOut
     {
         $effects = [];
-        $newTroubles = 0;
         $low = $high = null;
         foreach (Reader::gauges() as $index => $each) {
             $before = $readings[$index];
             $after = Reader::take($each, $pull->pie);
             $effects[] = new Effect($each->name(), $before->value, $after->value, $before->verdict, $after->verdict);
-            $newTroubles += $after->inTrouble() && ! $before->inTrouble() ? 1 : 0;
             if ($each->name() === $gauge->name()) {
                 [$low, $high] = [$after->low, $after->high];
             }
         }
 
         return new WayOut(
-            $pull->id, $pull->act, $pull->cost, $pull->clears, $low, $high,
-            Change::between($pie->toArray(), $pull->pie->toArray()), $effects, $newTroubles,
+            $pull->id, $pull->act, $pull->clears, $low, $high,
+            Change::between($pie->toArray(), $pull->pie->toArray()), $effects,
         );
     }
 }

@@ -16,13 +16,11 @@ final readonly class WayOut
     public function __construct(
         public string $id,
         public string $act,
-        public int $cost,
         public bool $clears,
         public ?float $low,
         public ?float $high,
         public array $changes,
         public array $effects,
-        public int $newTroubles,
     ) {}
 
     /** @return array<string, mixed> */
