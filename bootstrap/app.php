@@ -1,18 +1,43 @@
 <?php
 
+declare(strict_types=1);
+
+use App\Kitchen\CsrfCheck;
+use App\Kitchen\InKitchen;
+use App\Kitchen\MayWrite;
+use App\Problem\Problem;
+use App\Problem\ProblemResponse;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
+use Illuminate\Foundation\Http\Middleware\TrimStrings;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
+
+$instance = require __DIR__.'/instance.php';
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
-        web: __DIR__.'/../routes/web.php',
-        commands: __DIR__.'/../routes/console.php',
-        health: '/up',
+        then: static function (): void {
+            Route::prefix('api')->group(base_path('routes/open.php'));
+            Route::middleware('web')->prefix('api')->group(base_path('routes/api.php'));
+        },
     )
-    ->withMiddleware(function (Middleware $middleware): void {
-        //
+    ->withCommands([App\Kitchen\OpenKitchenCommand::class])
+    ->withMiddleware(static function (Middleware $middleware): void {
+        // a design is kept as it was sent: an empty note stays an empty note
+        $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
+        $middleware->web(replace: [ValidateCsrfToken::class => CsrfCheck::class], remove: [ShareErrorsFromSession::class]);
+        $middleware->alias(['kitchen' => InKitchen::class, 'write' => MayWrite::class]);
+        $middleware->redirectGuestsTo(static fn (): ?string => null);
     })
-    ->withExceptions(function (Exceptions $exceptions): void {
-        //
-    })->create();
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->dontReport([Problem::class, Hojaldre\Core\Refused::class]);
+        $exceptions->render(static fn (Throwable $thrown) => ProblemResponse::for($thrown));
+    })
+    ->create()
+    ->useEnvironmentPath($instance)
+    ->loadEnvironmentFrom('settings.env')
+    ->useStoragePath("$instance/storage");

@@ -110,9 +110,21 @@ final readonly class Food
             'liquidShare' => $this->liquidShare,
             'bindsGramsPerGram' => $this->bindsGramsPerGram,
             'safeCelsius' => $this->safeCelsius,
-            // an empty object must stay an object in the file
-            'pieces' => $this->pieces === [] ? new \stdClass : $this->pieces,
+            'pieces' => $this->piecesInOrder(),
             'allergens' => $this->allergens,
         ];
+    }
+
+    /**
+     * By name, since a store may hand an object's fields back in any order; an empty object must stay an object in the file.
+     *
+     * @return array<string, float>|\stdClass
+     */
+    private function piecesInOrder(): array|\stdClass
+    {
+        $pieces = $this->pieces;
+        ksort($pieces);
+
+        return $pieces === [] ? new \stdClass : $pieces;
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pie;
 
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Moisture\Seal;
+use Hojaldre\Core\Moisture\ShellBake;
+use Hojaldre\Core\Tin\RoundTin;
 use Hojaldre\Core\Tin\Tin;
 
 /** The design of one pie: the document that is stored, sent, exported and forecast. Layers are in pouring order, lowest first. */
@@ -27,6 +31,16 @@ final readonly class Pie
         public array $seasonings,
         public Bake $bake,
     ) {}
+
+    /** What a new pie begins as: a lined tin of the commonest size, and nothing in it (common practice, no source). */
+    public static function blank(): self
+    {
+        return new self(
+            'New pie', 8, '', RoundTin::straight(240, 35),
+            new Crust(Pantry::food('shortcrust'), 3, ShellBake::ParBaked, Seal::None),
+            [], [], new Bake(175, 'static', 40),
+        );
+    }
 
     /** @return array<int, SolidLayer> by their place among the layers */
     public function solids(): array

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kitchen;
+
+use App\Pie\StoredPie;
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A kitchen: every other row belongs to one.
+ *
+ * @property string $id
+ * @property string $name
+ * @property-read Membership|null $pivot
+ */
+final class Kitchen extends Model
+{
+    use HasUuids;
+
+    protected $fillable = ['name'];
+
+    /** @return BelongsToMany<User, $this, Membership> */
+    public function members(): BelongsToMany
+    {
+        return $this->belongsToMany(User::class, 'memberships')->using(Membership::class)->withPivot('role');
+    }
+
+    /** @return HasMany<StoredPie, $this> */
+    public function pies(): HasMany
+    {
+        return $this->hasMany(StoredPie::class);
+    }
+
+    public function roleOfMember(): Role
+    {
+        return $this->pivot->role ?? Role::Guest;
+    }
+}

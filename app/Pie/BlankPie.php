@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pie;
+
+use App\Contract\Answer;
+use App\Contract\InPath;
+use Hojaldre\Core\Pie\Pie;
+use Illuminate\Http\JsonResponse;
+use OpenApi\Attributes as OA;
+
+final class BlankPie
+{
+    #[OA\Get(path: '/kitchens/{kitchen}/pies/blank', operationId: 'blankPie', summary: 'A design to begin from: a lined tin with nothing in it.', tags: ['Pie'], responses: [
+        new Answer(200, 'The design', 'PieDesign'),
+        new Answer(401, 'Not signed in', 'Problem'),
+        new Answer(404, 'Not your kitchen', 'Problem'),
+    ])]
+    #[InPath]
+    public function __invoke(): JsonResponse
+    {
+        return new JsonResponse(Pie::blank()->toArray());
+    }
+}

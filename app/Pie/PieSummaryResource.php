@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pie;
+
+use Hojaldre\Core\Pie\Balance;
+use Hojaldre\Core\Pie\Readings\Gauge;
+use Hojaldre\Core\Pie\Readings\Reader;
+use Hojaldre\Core\Pie\Section;
+use OpenApi\Attributes as OA;
+
+/** A pie as the list shows it: its section, and the word of each reading. */
+#[OA\Schema(schema: 'PieSummary', required: ['id', 'name', 'archived', 'revision', 'tinLabel', 'portions', 'section', 'verdicts'], properties: [
+    new OA\Property(property: 'id', type: 'string', format: 'uuid'),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'archived', type: 'boolean'),
+    new OA\Property(property: 'revision', ref: '#/components/schemas/Revision'),
+    new OA\Property(property: 'tinLabel', type: 'string'),
+    new OA\Property(property: 'portions', type: 'integer'),
+    new OA\Property(property: 'section', ref: '#/components/schemas/Section'),
+    new OA\Property(property: 'verdicts', type: 'array', items: new OA\Items(
+        type: 'object', required: ['name', 'verdict', 'state'],
+        properties: [
+            new OA\Property(property: 'name', ref: '#/components/schemas/ReadingName'),
+            new OA\Property(property: 'verdict', type: 'string'),
+            new OA\Property(property: 'state', ref: '#/components/schemas/ReadingState'),
+        ],
+    )),
+])]
+#[OA\Schema(schema: 'PieList', required: ['pies'], properties: [
+    new OA\Property(property: 'pies', type: 'array', items: new OA\Items(ref: '#/components/schemas/PieSummary')),
+])]
+final readonly class PieSummaryResource
+{
+    /** @return array<string, mixed> */
+    public static function of(StoredPie $stored, PieRevision $revision): array
+    {
+        $pie = $revision->pie();
+
+        return [
+            'id' => $stored->id,
+            'name' => $stored->name,
+            'archived' => $stored->archived_at !== null,
+            'revision' => RevisionResource::of($revision),
+            'tinLabel' => $pie->tin->label(),
+            'portions' => $pie->portions,
+            'section' => Section::of(Balance::of($pie))->toArray(),
+            'verdicts' => array_map(static function (Gauge $gauge) use ($pie): array {
+                $reading = Reader::take($gauge, $pie);
+
+                return ['name' => $reading->name, 'verdict' => $reading->verdict, 'state' => $reading->state->value];
+            }, Reader::gauges()),
+        ];
+    }
+}

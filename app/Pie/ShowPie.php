@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pie;
+
+use App\Contract\Answer;
+use App\Contract\InPath;
+use App\Kitchen\InKitchen;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+final class ShowPie
+{
+    #[OA\Get(path: '/kitchens/{kitchen}/pies/{pie}', operationId: 'showPie', summary: 'A pie at its newest revision, with its forecast.', tags: ['Pie'], responses: [
+        new Answer(200, 'The pie', 'Pie'),
+        new Answer(401, 'Not signed in', 'Problem'),
+        new Answer(404, 'Not in your kitchen', 'Problem'),
+    ])]
+    #[InPath]
+    #[InPath('pie')]
+    public function __invoke(Request $request, string $kitchen, string $pie): JsonResponse
+    {
+        return PieResource::of(StoredPie::inKitchen(InKitchen::of($request), $pie));
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pie;
+
+use App\Kitchen\Kitchen;
+use App\Kitchen\User;
+use App\Problem\Problem;
+use Hojaldre\Core\Pie\Pie;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * A pie of a kitchen: its name and how far its revisions go. The design itself stands in the revisions.
+ *
+ * @property string $id
+ * @property string $kitchen_id
+ * @property string $name
+ * @property int $revision number of the newest
+ * @property Carbon|null $archived_at
+ */
+final class StoredPie extends Model
+{
+    use HasUuids;
+
+    protected $table = 'pies';
+
+    protected $fillable = ['kitchen_id', 'name', 'revision', 'archived_at'];
+
+    protected $casts = ['archived_at' => 'immutable_datetime', 'revision' => 'integer'];
+
+    public static function inKitchen(Kitchen $kitchen, string $id): self
+    {
+        return $kitchen->pies()->find($id) ?? throw Problem::notFound('There is no such pie in this kitchen. It may have been opened from an old address; look in your pies.');
+    }
+
+    /** Puts down the first revision of a new pie. */
+    public static function putDown(Kitchen $kitchen, User $by, Pie $design): self
+    {
+        return DB::transaction(static function () use ($kitchen, $by, $design): self {
+            $pie = $kitchen->pies()->create(['name' => $design->name, 'revision' => 0]);
+
+            return $pie->addRevision($by, $design);
+        });
+    }
+
+    /**
+     * Adds a revision on top of the one it was based on.
+     *
+     * @throws Problem clash, when another was saved meanwhile; nothing is overwritten
+     */
+    public function saveOn(User $by, Pie $design, int $basedOn): self
+    {
+        return DB::transaction(function () use ($by, $design, $basedOn): self {
+            $now = self::query()->where('kitchen_id', $this->kitchen_id)->lockForUpdate()->findOrFail($this->id);
+            if ($now->revision !== $basedOn) {
+                throw Problem::clash(RevisionResource::of($now->newest()));
+            }
+
+            return $now->addRevision($by, $design);
+        });
+    }
+
+    public function newest(): PieRevision
+    {
+        return $this->revisionNumbered($this->revision);
+    }
+
+    public function revisionNumbered(int $number): PieRevision
+    {
+        return $this->revisions()->where('number', $number)->first()
+            ?? throw Problem::notFound("This pie has no revision $number; the newest is $this->revision.");
+    }
+
+    /** @return Builder<PieRevision> */
+    public function revisions(): Builder
+    {
+        return PieRevision::query()->where('kitchen_id', $this->kitchen_id)->where('pie_id', $this->id);
+    }
+
+    private function addRevision(User $by, Pie $design): self
+    {
+        $this->fill(['name' => $design->name, 'revision' => $this->revision + 1])->save();
+        PieRevision::query()->create([
+            'kitchen_id' => $this->kitchen_id,
+            'pie_id' => $this->id,
+            'number' => $this->revision,
+            'design' => $design->toArray(),
+            'saved_by' => $by->name,
+            'saved_at' => now(),
+        ]);
+
+        return $this;
+    }
+
+    /**
+     * The kitchen comes first in every key, so it is named in every write too.
+     *
+     * @param  Builder<self>  $query
+     * @return Builder<self>
+     */
+    protected function setKeysForSaveQuery($query): Builder
+    {
+        return parent::setKeysForSaveQuery($query)->where('kitchen_id', $this->kitchen_id);
+    }
+}

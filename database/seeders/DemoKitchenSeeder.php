@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Kitchen\Kitchen;
+use App\Kitchen\Role;
+use App\Kitchen\User;
+use App\Pie\StoredPie;
+use Hojaldre\Core\Pie\PieFile;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
+use RuntimeException;
+
+/**
+ * The Lock House, a made-up pie hatch. May be run again at any time: it adds what is missing and never touches what
+ * somebody has changed since.
+ */
+final class DemoKitchenSeeder extends Seeder
+{
+    public const PASSWORD = 'golden crust';
+
+    private const MEMBERS = [
+        ['Ada Quill', 'ada@lockhouse.example', Role::Owner],
+        ['Ben Sluys', 'ben@lockhouse.example', Role::Cook],
+        ['Cleo Marsh', 'cleo@lockhouse.example', Role::Guest],
+    ];
+
+    public function run(): void
+    {
+        DB::transaction(function (): void {
+            $kitchen = Kitchen::query()->firstOrCreate(['name' => 'The Lock House']);
+            foreach (self::MEMBERS as [$name, $email, $role]) {
+                $user = User::query()->firstOrCreate(['email' => $email], ['name' => $name, 'password' => self::PASSWORD]);
+                $kitchen->members()->syncWithoutDetaching([$user->id => ['role' => $role->value]]);
+            }
+            $ada = User::query()->where('email', self::MEMBERS[0][1])->firstOrFail();
+            if ($kitchen->pies()->doesntExist()) {
+                foreach (array_reverse(self::files()) as $file) {
+                    StoredPie::putDown($kitchen, $ada, PieFile::read((string) file_get_contents($file)));
+                }
+            }
+        });
+    }
+
+    /** @return list<string> the first pie of the list first */
+    private static function files(): array
+    {
+        $files = glob(database_path('data/demo/*.json')) ?: throw new RuntimeException('The demo pies are missing from database/data/demo.');
+        rsort($files);
+
+        return $files;
+    }
+}

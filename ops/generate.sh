@@ -1,0 +1,9 @@
+# ./hojaldre generate: the contract from the attributes, and the front end's types from the contract.
+source "$ROOT/ops/lib/install.sh"
+
+run_generate() {
+    install_node
+    php tools/openapi.php
+    npx openapi-typescript docs/openapi.json -o web/src/api/schema.gen.ts >/dev/null
+    step 'wrote docs/openapi.json and web/src/api/schema.gen.ts'
+}

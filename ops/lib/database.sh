@@ -1,0 +1,88 @@
+# The private PostgreSQL 15 cluster of this checkout: own port, own role, loopback only, never run as root.
+
+PG_BIN=/usr/lib/postgresql/15/bin
+
+# as_pg CMD...: run as the user the cluster belongs to.
+as_pg() {
+    if [ "$(id -u)" -eq 0 ]; then
+        (cd / && exec setpriv --reuid=postgres --regid=postgres --clear-groups env -i PATH="$PG_BIN:/usr/bin:/bin" LC_ALL=C.UTF-8 "$@" 9>&-)
+    else
+        (cd / && exec env LC_ALL=C.UTF-8 PATH="$PG_BIN:$PATH" "$@" 9>&-)
+    fi
+}
+
+# The cluster lies in var/, unless its user may not go there (a home folder closed to others).
+find_cluster() {
+    if [ -f "$VAR/pg-folder" ]; then
+        PG_DATA=$(cat "$VAR/pg-folder")
+        [ -d "$PG_DATA" ] && return 0
+    fi
+    mkdir -p "$VAR/pg"
+    if [ "$(id -u)" -eq 0 ]; then
+        chown postgres:postgres "$VAR/pg"
+        if ! as_pg test -x "$VAR/pg" 2>/dev/null; then
+            mkdir -p "/var/tmp/hojaldre-$CHECKOUT"
+            chown postgres:postgres "/var/tmp/hojaldre-$CHECKOUT"
+            PG_DATA="/var/tmp/hojaldre-$CHECKOUT/data"
+            printf '%s' "$PG_DATA" >"$VAR/pg-folder"
+            return 0
+        fi
+    fi
+    PG_DATA="$VAR/pg/data"
+    printf '%s' "$PG_DATA" >"$VAR/pg-folder"
+}
+
+make_cluster() {
+    [ -f "$PG_DATA/PG_VERSION" ] && [ -f "$VAR/secrets/db-password" ] && return 0
+    step "creating the database cluster"
+    mkdir -p "$VAR/secrets"
+    chmod 700 "$VAR/secrets"
+    head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$VAR/secrets/db-password"
+    chmod 600 "$VAR/secrets/db-password"
+    # a folder without its password, or left half made by a killed start, is of no use to anyone
+    as_pg rm -rf "$PG_DATA"
+    local pwfile="${PG_DATA%/*}/pw"
+    as_pg sh -c "umask 077; cat >'$pwfile'" <"$VAR/secrets/db-password"
+    quietly "$VAR/logs/initdb.log" 'Check that the disk is not full.' \
+        as_pg initdb -D "$PG_DATA" -U hojaldre --pwfile="$pwfile" -A scram-sha-256 -E UTF8 --locale=C.UTF-8
+    as_pg rm -f "$pwfile"
+}
+
+start_database() {
+    find_cluster
+    make_cluster
+    if as_pg pg_ctl -D "$PG_DATA" status >/dev/null 2>&1; then
+        DB_PORT=$(cat "$VAR/pg-port")
+        return 0
+    fi
+    local log="${PG_DATA%/*}/server.log" try
+    DB_PORT=$(cat "$VAR/pg-port" 2>/dev/null || echo 54420)
+    for try in 1 2 3; do
+        DB_PORT=$(first_free_port "$DB_PORT")
+        if as_pg pg_ctl -D "$PG_DATA" -w -t 60 -l "$log" \
+            -o "-c listen_addresses=127.0.0.1 -c port=$DB_PORT -c unix_socket_directories=" start >"$VAR/logs/pg_ctl.log" 2>&1 </dev/null; then
+            printf '%s' "$DB_PORT" >"$VAR/pg-port"
+            return 0
+        fi
+        # somebody else may have taken the port between the look and the leap
+        DB_PORT=$((DB_PORT + try))
+    done
+    as_pg tail -n 20 "$log" >&2 || true
+    fail 'The database does not start.' "Read $log; if it speaks of a full disk or of permissions, mend that and start again."
+}
+
+stop_database() {
+    [ -f "$VAR/pg-folder" ] || return 0
+    PG_DATA=$(cat "$VAR/pg-folder")
+    if [ -d "$PG_DATA" ] && as_pg pg_ctl -D "$PG_DATA" status >/dev/null 2>&1; then
+        as_pg pg_ctl -D "$PG_DATA" -m fast -w stop >/dev/null 2>&1 || true
+    fi
+}
+
+sql() { PGPASSWORD=$(cat "$VAR/secrets/db-password") "$PG_BIN/psql" -h 127.0.0.1 -p "$DB_PORT" -U hojaldre -qAtX -v ON_ERROR_STOP=1 "$@"; }
+
+# have_database NAME [fresh]: there is a database of this name; with "fresh", an empty one.
+have_database() {
+    if [ "${2:-}" = fresh ]; then sql -d postgres -c "drop database if exists $1 with (force)"; fi
+    [ "$(sql -d postgres -c "select 1 from pg_database where datname = '$1'")" = 1 ] || sql -d postgres -c "create database $1"
+}

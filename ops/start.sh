@@ -1,0 +1,76 @@
+# ./hojaldre start: from an empty machine to a running kitchen.
+source "$ROOT/ops/lib/install.sh"
+source "$ROOT/ops/lib/database.sh"
+source "$ROOT/ops/lib/instance.sh"
+
+run_start() {
+    local port='' empty='' detach=''
+    while [ $# -gt 0 ]; do
+        case $1 in
+            --port)
+                port=${2:-}
+                [[ $port =~ ^[0-9]+$ ]] && [ "$port" -ge 1024 ] && [ "$port" -le 65535 ] || fail "--port wants a number from 1024 to 65535." "Such as: ./hojaldre start --port 8500"
+                shift
+                ;;
+            --empty) empty=1 ;;
+            --detach) detach=1 ;;
+            *) fail "start does not know \"$1\"." 'It takes --port N, --empty and --detach.' ;;
+        esac
+        shift
+    done
+    only_one_at_a_time
+    printf 'Hojaldre\n'
+    install_everything
+    step "starting the database"
+    start_database
+    have_database hojaldre
+    write_settings main hojaldre
+    step "bringing the tables up to date"
+    prepare_instance main
+    local sign_in
+    sign_in=$(first_sign_in "$empty")
+    choose_port "$port"
+    step "starting the app"
+    start_instance main "$PORT"
+    flock -u 9
+    printf '\n  http://127.0.0.1:%s\n  %s\n\n' "$PORT" "$sign_in"
+    if [ -n "$detach" ]; then
+        printf '  ./hojaldre stop ends it.\n'
+        return 0
+    fi
+    printf '  Ctrl-C ends it.\n'
+    trap 'printf "\n  stopping\n"; stop_instance main; stop_database; exit 0' INT TERM HUP
+    while instance_is_up main; do
+        sleep 1 9>&- &
+        wait $!
+    done
+    fail 'The app has ended by itself.' "Read the logs in $VAR/main/logs, or another ./hojaldre stopped it."
+}
+
+# Prints how to sign in. Demo data and the first kitchen are put in once, and only where there is nobody yet.
+first_sign_in() {
+    local note="$VAR/main/sign-in.txt"
+    if [ -z "$1" ]; then
+        quietly "$VAR/main/logs/seed.log" 'The demo kitchen could not be put in.' artisan main db:seed --class=Database\\Seeders\\DemoKitchenSeeder --force
+        printf 'Demo kitchen: ada@lockhouse.example, password: golden crust'
+        return 0
+    fi
+    quietly "$VAR/main/logs/first.log" 'The first kitchen could not be opened.' artisan main kitchen:open-first
+    if [ -s "$VAR/main/logs/first.log" ]; then
+        (umask 077 && cp "$VAR/main/logs/first.log" "$note")
+    fi
+    rm -f "$VAR/main/logs/first.log"
+    if [ -f "$note" ]; then printf 'First owner: %s' "$(cat "$note")"; else printf 'Sign in as before.'; fi
+}
+
+choose_port() {
+    local wanted=$1 last
+    stop_instance main
+    last=$(cat "$VAR/main/port" 2>/dev/null || echo 8420)
+    if [ -n "$wanted" ]; then
+        port_is_taken "$wanted" && fail "Port $wanted is taken by something else." 'Choose another, or leave --port out.'
+        PORT=$wanted
+    else
+        PORT=$(first_free_port "$last")
+    fi
+}

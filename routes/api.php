@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+/* Every word of the trade keeps its own routes; what belongs to a kitchen lies below it and is closed to others there. */
+
+use Illuminate\Support\Facades\Route;
+
+require app_path('Kitchen/routes.php');
+
+Route::middleware(['auth', 'kitchen'])->prefix('kitchens/{kitchen}')->group(static function (): void {
+    require app_path('Food/routes.php');
+    require app_path('Measure/routes.php');
+    require app_path('Pie/routes.php');
+});

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Measure;
+
+use App\Kitchen\Kitchen;
+use Hojaldre\Core\Food\Pantry;
+use Tests\TestCase;
+
+final class EntryTest extends TestCase
+{
+    private Kitchen $kitchen;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->kitchen = $this->kitchen();
+        $this->actingAs($this->member($this->kitchen));
+    }
+
+    public function test_a_cooks_words_become_grams_of_that_food(): void
+    {
+        $this->entry(['kind' => 'mass', 'words' => '3 medium', 'food' => Pantry::food('leeks')->toArray()])
+            ->assertOk()->assertExactJson(['words' => '3 medium', 'value' => 450, 'unit' => 'g', 'said' => '3 medium at 150 g each']);
+        $this->entry(['kind' => 'length', 'words' => '9 1/2 in'])->assertOk()->assertJsonPath('value', 241.3);
+        $this->entry(['kind' => 'temperature', 'words' => '350 F'])->assertOk()->assertJsonPath('unit', '°C');
+        $this->entry(['kind' => 'time', 'words' => '1 h 10'])->assertOk()->assertJsonPath('value', 70);
+    }
+
+    public function test_words_not_understood_come_back_with_what_to_write(): void
+    {
+        $this->entry(['kind' => 'mass', 'words' => '450', 'food' => Pantry::food('leeks')->toArray()])
+            ->assertStatus(422)->assertJsonPath('at', '/words')->assertJsonPath('code', 'unit-missing');
+        $this->entry(['kind' => 'mass', 'words' => '450 g', 'food' => ['id' => 'leeks']])->assertStatus(422)->assertJsonPath('at', '/food/name');
+        $this->entry(['kind' => 'mass', 'words' => '450 g'])->assertStatus(422)->assertJsonPath('at', '/food');
+        $this->entry(['kind' => 'weight', 'words' => '450 g'])->assertStatus(422)->assertJsonPath('at', '/kind');
+        $this->entry(['kind' => 'length', 'words' => str_repeat('9', 300)])->assertStatus(422)->assertJsonPath('at', '/words');
+    }
+
+    public function test_the_pantry_is_listed_with_its_preparations(): void
+    {
+        $foods = $this->getJson("/api/kitchens/{$this->kitchen->id}/foods")->assertOk()->json('foods');
+        self::assertIsArray($foods);
+        self::assertCount(count(Pantry::all()), $foods);
+    }
+
+    /** @param array<string, mixed> $body */
+    private function entry(array $body): \Illuminate\Testing\TestResponse
+    {
+        return $this->postJson("/api/kitchens/{$this->kitchen->id}/entries", $body);
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Pie;
+
+use App\Kitchen\Kitchen;
+use App\Kitchen\Role;
+use App\Pie\PieRevision;
+use Hojaldre\Core\Pie\Forecast;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Tests\TestCase;
+
+final class PieTest extends TestCase
+{
+    private Kitchen $kitchen;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->kitchen = $this->kitchen();
+        $this->actingAs($this->member($this->kitchen));
+    }
+
+    public function test_a_pie_is_put_down_listed_shown_and_found_again_as_it_was(): void
+    {
+        $id = $this->postJson($this->at('/pies'), $this->trout()->toArray())->assertCreated()->assertJsonPath('revision.number', 1)->json('id');
+        $this->getJson($this->at('/pies'))->assertOk()->assertJsonCount(1, 'pies')->assertJsonPath('pies.0.verdicts.1.verdict', 'soft');
+        $shown = $this->getJson($this->at("/pies/$id"))->assertOk();
+        self::assertSame(json_encode($this->trout()->toArray()), json_encode(json_decode((string) $shown->getContent(), false)->design));
+        self::assertSame('Ada', $shown->json('revision.savedBy'));
+    }
+
+    public function test_a_pie_file_comes_out_as_it_went_in_to_the_bit(): void
+    {
+        $created = $this->call('POST', $this->at('/pies'), content: $this->troutFile(), server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'])->assertCreated();
+        $file = $this->get($this->at('/pies/'.$created->json('id').'/file'))->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="smoked-trout-and-leek-quiche.pie.json"');
+        self::assertSame($this->troutFile(), $file->getContent());
+    }
+
+    public function test_a_broken_file_is_refused_with_every_place_and_mend_and_nothing_is_stored(): void
+    {
+        $broken = str_replace(['"thicknessMm": 3', '"portions": 8'], ['"thicknessMm": "thin"', '"portions": 0'], $this->troutFile());
+        $this->call('POST', $this->at('/pies'), content: $broken, server: ['CONTENT_TYPE' => 'application/json'])
+            ->assertStatus(422)->assertJsonPath('refusals.0.at', '/portions')->assertJsonPath('refusals.1.at', '/crust/thicknessMm');
+        $this->call('POST', $this->at('/pies'), content: substr($this->troutFile(), 0, 900), server: ['CONTENT_TYPE' => 'application/json'])
+            ->assertStatus(422)->assertJsonPath('code', 'not-json');
+        self::assertSame(0, $this->kitchen->pies()->count());
+    }
+
+    public function test_saving_adds_a_revision_and_keeps_the_old_ones(): void
+    {
+        $pie = $this->stored($this->kitchen);
+        $changed = [...$this->trout()->toArray(), 'name' => 'Trout, pressed harder', 'notes' => ''];
+        $this->postJson($this->at("/pies/$pie->id/revisions"), ['basedOn' => 1, 'design' => $changed])
+            ->assertOk()->assertJsonPath('revision.number', 2)->assertJsonPath('design.name', 'Trout, pressed harder')->assertJsonPath('design.notes', '');
+        $this->getJson($this->at("/pies/$pie->id/revisions"))->assertOk()->assertJsonPath('revisions.*.number', [2, 1]);
+        $this->getJson($this->at("/pies/$pie->id/revisions/1"))->assertOk()->assertJsonPath('design.name', 'Smoked trout and leek quiche');
+        $this->getJson($this->at("/pies/$pie->id/revisions/9"))->assertStatus(404)->assertJsonPath('mend', 'This pie has no revision 9; the newest is 2.');
+        $this->getJson($this->at('/pies'))->assertJsonPath('pies.0.name', 'Trout, pressed harder');
+    }
+
+    public function test_a_clash_is_shown_with_who_and_when_and_overwrites_nothing(): void
+    {
+        $pie = $this->stored($this->kitchen);
+        $this->actingAs($this->member($this->kitchen, Role::Cook));
+        $this->postJson($this->at("/pies/$pie->id/revisions"), ['basedOn' => 1, 'design' => [...$this->trout()->toArray(), 'name' => 'Theirs']])->assertOk();
+        $this->postJson($this->at("/pies/$pie->id/revisions"), ['basedOn' => 1, 'design' => [...$this->trout()->toArray(), 'name' => 'Mine']])
+            ->assertStatus(409)->assertJsonPath('code', 'clash')->assertJsonPath('revision.number', 2)->assertJsonPath('revision.savedBy', 'Cook')->assertJsonPath('revision.name', 'Theirs');
+        $this->getJson($this->at("/pies/$pie->id"))->assertJsonPath('design.name', 'Theirs');
+        self::assertSame(2, PieRevision::query()->count());
+    }
+
+    public function test_a_refused_design_is_pointed_at_from_what_was_sent(): void
+    {
+        $pie = $this->stored($this->kitchen);
+        $design = $this->trout()->toArray();
+        $design['bake'] = ['ovenCelsius' => 900, 'mode' => 'static', 'minutes' => 44];
+        $this->postJson($this->at("/pies/$pie->id/revisions"), ['basedOn' => 1, 'design' => $design])->assertStatus(422)->assertJsonPath('at', '/design/bake/ovenCelsius');
+        $this->postJson($this->at("/pies/$pie->id/revisions"), ['design' => $design])->assertStatus(422)->assertJsonPath('at', '/basedOn');
+        $this->postJson($this->at("/pies/$pie->id/revisions"), ['basedOn' => 1])->assertStatus(422)->assertJsonPath('at', '/design');
+        self::assertSame(1, $pie->fresh()?->revision);
+    }
+
+    public function test_the_database_itself_refuses_to_change_a_saved_revision(): void
+    {
+        $pie = $this->stored($this->kitchen);
+        $this->expectException(QueryException::class);
+        $this->expectExceptionMessage('never changed');
+        DB::table('pie_revisions')->where('pie_id', $pie->id)->update(['saved_by' => 'someone else']);
+    }
+
+    public function test_a_copy_is_a_pie_of_its_own(): void
+    {
+        $pie = $this->stored($this->kitchen);
+        $copy = $this->postJson($this->at("/pies/$pie->id/duplicate"))->assertCreated()->assertJsonPath('design.name', 'Smoked trout and leek quiche, copy')->json('id');
+        self::assertNotSame($pie->id, $copy);
+        $this->getJson($this->at('/pies'))->assertJsonCount(2, 'pies');
+    }
+
+    public function test_a_pie_put_away_leaves_the_list_and_comes_back_whole(): void
+    {
+        $pie = $this->stored($this->kitchen);
+        $this->putJson($this->at("/pies/$pie->id/archived"), ['archived' => true])->assertOk()->assertJsonPath('archived', true);
+        $this->getJson($this->at('/pies'))->assertJsonCount(0, 'pies');
+        $this->getJson($this->at('/pies?archived=1'))->assertJsonCount(1, 'pies');
+        $this->putJson($this->at("/pies/$pie->id/archived"), ['archived' => false])->assertOk()->assertJsonPath('design.name', 'Smoked trout and leek quiche');
+        $this->getJson($this->at('/pies'))->assertJsonCount(1, 'pies');
+        $this->putJson($this->at("/pies/$pie->id/archived"), [])->assertStatus(422)->assertJsonPath('at', '/archived');
+    }
+
+    public function test_the_forecast_of_an_unsaved_design_is_the_cores_and_stores_nothing(): void
+    {
+        $answer = $this->postJson($this->at('/forecast'), $this->trout()->toArray())->assertOk();
+        self::assertSame(json_encode(Forecast::of($this->trout())->toArray()), json_encode(json_decode((string) $answer->getContent())));
+        self::assertSame(0, $this->kitchen->pies()->count());
+        $this->postJson($this->at('/forecast'), ['format' => 'cake'])->assertStatus(422)->assertJsonPath('refusals.0.at', '/format');
+    }
+
+    public function test_a_blank_pie_can_be_put_down_and_forecast(): void
+    {
+        $blank = json_decode((string) $this->getJson($this->at('/pies/blank'))->assertOk()->getContent(), true);
+        $this->postJson($this->at('/pies'), $blank)->assertCreated()->assertJsonPath('forecast.readings.0.state', 'unknown');
+    }
+
+    private function at(string $path): string
+    {
+        return "/api/kitchens/{$this->kitchen->id}$path";
+    }
+}
