@@ -34,7 +34,7 @@ return new class extends Migration
         DB::statement('alter table pie_revisions add constraint pie_revisions_number_check check (number >= 1)');
         DB::statement("alter table pie_revisions add constraint pie_revisions_format_check check (design->>'format' = 'hojaldre-pie')");
         DB::unprepared(<<<'SQL'
-            create function pie_revisions_are_written_once() returns trigger language plpgsql as $$
+            create or replace function pie_revisions_are_written_once() returns trigger language plpgsql as $$
             begin
                 raise exception 'A saved revision of a pie is never changed; save a new one.';
             end
