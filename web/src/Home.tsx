@@ -1,0 +1,22 @@
+import { useQuery } from "@tanstack/react-query";
+import { Navigate } from "react-router";
+import { sessionQuery } from "./api/queries";
+import { Button } from "./ui/Button";
+import { Notice } from "./ui/Notice";
+
+/** The bare address: to the pies of one's kitchen, or to the door. */
+export function Home() {
+  const { data, error, refetch } = useQuery(sessionQuery);
+  if (error) {
+    return (
+      <main style={{ padding: 24 }}>
+        <Notice title="The kitchen does not answer." acts={<Button onClick={() => refetch()}>Try again</Button>}>
+          {error.message}
+        </Notice>
+      </main>
+    );
+  }
+  if (!data) return null;
+  const kitchen = data.kitchens[0];
+  return <Navigate replace to={data.user && kitchen ? `/k/${kitchen.id}/pies` : "/sign-in"} />;
+}

@@ -1,0 +1,89 @@
+import createClient, { type Middleware } from "openapi-fetch";
+import type { components, paths } from "./schema.gen";
+
+type Schemas = components["schemas"];
+export type PieDesign = Schemas["PieDesign"];
+export type SolidLayer = Schemas["SolidLayer"];
+export type CustardLayer = Schemas["CustardLayer"];
+export type Layer = PieDesign["layers"][number];
+export type Ingredient = Schemas["Ingredient"];
+export type Food = Schemas["Food"];
+export type Forecast = Schemas["Forecast"];
+export type Reading = Schemas["Reading"];
+export type WayOut = Schemas["WayOut"];
+export type Section = Schemas["Section"];
+export type SectionLayer = Schemas["SectionLayer"];
+export type Ledger = Schemas["Ledger"];
+export type Refusal = Schemas["Refusal"];
+export type Problem = Schemas["Problem"];
+export type Session = Schemas["Session"];
+export type Pie = Schemas["Pie"];
+export type PieSummary = Schemas["PieSummary"];
+export type Revision = Schemas["Revision"];
+export type Entry = Schemas["Entry"];
+export type EntryKind = Schemas["EntryWords"]["kind"];
+
+/** An answer of the API other than the one asked for, or no answer at all. */
+export class ApiProblem extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.mend);
+  }
+  get isOffline() {
+    return this.problem.status === 0;
+  }
+}
+
+const offline: Problem = {
+  type: "about:blank",
+  title: "No answer",
+  status: 0,
+  code: "no-answer",
+  at: "",
+  mend: "The kitchen's server does not answer. What you typed is kept on this device; try again when the connection is back.",
+  refusals: [],
+};
+
+const token = { csrf: "" };
+
+export function rememberToken(session: Session) {
+  token.csrf = session.csrfToken;
+  return session;
+}
+
+/** Sends the token with every write; a stale one is fetched anew and the write repeated, once. */
+const csrf: Middleware = {
+  onRequest({ request }) {
+    if (request.method !== "GET") request.headers.set("X-CSRF-TOKEN", token.csrf);
+    return request;
+  },
+};
+
+async function fetchWithToken(request: Request): Promise<Response> {
+  const again = request.clone();
+  const response = await fetch(request);
+  if (response.status !== 419) return response;
+  rememberToken((await (await fetch("/api/session", { headers: { Accept: "application/json" } })).json()) as Session);
+  again.headers.set("X-CSRF-TOKEN", token.csrf);
+  return fetch(again);
+}
+
+export const api = createClient<paths>({
+  baseUrl: "/api",
+  headers: { Accept: "application/json" },
+  fetch: fetchWithToken,
+});
+api.use(csrf);
+
+/** The data of an answer, or an ApiProblem thrown. */
+export async function answer<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  let got: Awaited<typeof call>;
+  try {
+    got = await call;
+  } catch (thrown) {
+    if (thrown instanceof DOMException && thrown.name === "AbortError") throw thrown;
+    throw new ApiProblem(offline);
+  }
+  if (got.data !== undefined && got.response.ok) return got.data;
+  const problem = got.error as Problem | undefined;
+  throw new ApiProblem(problem?.mend ? problem : { ...offline, status: got.response.status });
+}

@@ -1,0 +1,67 @@
+import { keepPreviousData, queryOptions } from "@tanstack/react-query";
+import { answer, api, type EntryKind, type Food, type PieDesign, rememberToken } from "./client";
+
+/** Every question to the server, described once: screens, prefetch and invalidation share these. */
+export const sessionQuery = queryOptions({
+  queryKey: ["session"],
+  queryFn: async () => rememberToken(await answer(api.GET("/session"))),
+  staleTime: 5 * 60_000,
+});
+
+export const piesQuery = (kitchen: string, archived: boolean) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "pies", { archived }],
+    queryFn: async () =>
+      (
+        await answer(
+          api.GET("/kitchens/{kitchen}/pies", {
+            params: { path: { kitchen }, query: { archived: archived ? "1" : "0" } },
+          }),
+        )
+      ).pies,
+  });
+
+export const pieQuery = (kitchen: string, pie: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "pie", pie],
+    queryFn: () => answer(api.GET("/kitchens/{kitchen}/pies/{pie}", { params: { path: { kitchen, pie } } })),
+    // a pie that is being worked on must not be swapped under the cook's hands
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 0,
+  });
+
+export const revisionsQuery = (kitchen: string, pie: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "pie", pie, "revisions"],
+    queryFn: async () =>
+      (await answer(api.GET("/kitchens/{kitchen}/pies/{pie}/revisions", { params: { path: { kitchen, pie } } })))
+        .revisions,
+  });
+
+export const foodsQuery = (kitchen: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "foods"],
+    queryFn: async () => (await answer(api.GET("/kitchens/{kitchen}/foods", { params: { path: { kitchen } } }))).foods,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+/** What an unsaved design would do. A newer design is another question, so a late answer is never shown for it. */
+export const forecastQuery = (kitchen: string, design: PieDesign) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "forecast", JSON.stringify(design)],
+    queryFn: ({ signal }) =>
+      answer(api.POST("/kitchens/{kitchen}/forecast", { params: { path: { kitchen } }, body: design, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 60_000,
+    retry: false,
+  });
+
+/** What a cook's words come to. */
+export const readEntry = (kitchen: string, kind: EntryKind, words: string, food?: Food) =>
+  answer(
+    api.POST("/kitchens/{kitchen}/entries", {
+      params: { path: { kitchen } },
+      body: { kind, words, ...(food ? { food } : {}) },
+    }),
+  );

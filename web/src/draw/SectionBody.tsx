@@ -1,0 +1,188 @@
+import type { Section, SectionLayer } from "../api/client";
+import { ink } from "../ui/theme";
+import { bandPath, type Frame, waterClass } from "./frame";
+import { piecesOf } from "./textures";
+
+type Props = {
+  section: Section;
+  frame: Frame;
+  basePercent: number | null;
+  seal: boolean;
+  detail: boolean;
+  name: string;
+};
+
+const TIN_PX = 5;
+const DOCK_EVERY_MM = 26;
+
+/** The pie itself: field, dashes, textures, crust, seal, custard line, tin; in that order, so that lines lie on top. */
+export function SectionBody({ section, frame, basePercent, seal, detail, name }: Props) {
+  const { x, y, insideMm } = frame;
+  const { tin, layers, custardLineMm } = section;
+  const baseClass = basePercent === null ? 0 : waterClass(basePercent);
+  return (
+    <g>
+      {detail && <Dashes name={name} />}
+      {[...layers]
+        .sort((a, b) => Number(a.kind === "solid") - Number(b.kind === "solid"))
+        .map((layer) => (
+          <Band key={layer.id} layer={layer} section={section} frame={frame} detail={detail} name={name} />
+        ))}
+      <path d={crustBase(frame, section)} fill={ink(`water${baseClass}`)} />
+      {detail && <path d={crustBase(frame, section)} fill={`url(#${name}-dash-${baseClass})`} />}
+      <path d={crustSide(frame, section)} fill={ink("water1")} />
+      {detail && <Lamina frame={frame} section={section} />}
+      <path d={crustOutline(frame, section)} fill="none" stroke={ink("ink")} strokeWidth={detail ? 1.4 : 1} />
+      {detail && seal && (
+        <>
+          <path
+            d={`M${x(0)},${y(tin.crustMm) - 1.5} H${x(tin.linedFloorRadiusMm)}`}
+            stroke={ink("ground")}
+            strokeWidth="3"
+          />
+          <path
+            d={`M${x(0)},${y(tin.crustMm) - 1.5} H${x(tin.linedFloorRadiusMm)}`}
+            stroke={ink("heat")}
+            strokeWidth="1"
+            strokeDasharray="3 2"
+          />
+        </>
+      )}
+      {custardLineMm !== null && (
+        <path
+          d={`M${x(0)},${y(custardLineMm)} H${x(insideMm(custardLineMm)) - 7} q5,0 7,-4`}
+          fill="none"
+          stroke={ink("ink")}
+          strokeWidth={detail ? 2 : 1.4}
+        />
+      )}
+      <TinWall frame={frame} section={section} detail={detail} />
+    </g>
+  );
+}
+
+function Band({
+  layer,
+  section,
+  frame,
+  detail,
+  name,
+}: {
+  layer: SectionLayer;
+  section: Section;
+  frame: Frame;
+  detail: boolean;
+  name: string;
+}) {
+  // custard runs between the solids: it fills from the crust up to its line, the solids lie in it
+  const bottom = layer.kind === "custard" ? section.tin.crustMm : layer.bottomMm;
+  if (layer.topMm - bottom < 0.05) return null;
+  const path = bandPath(frame, bottom, layer.topMm);
+  const level = waterClass(layer.waterPercent);
+  const pieces = detail && layer.kind === "solid" ? piecesOf(layer, frame) : null;
+  const crumbs = detail && layer.crumbs ? piecesOf(layer, frame, "crumbs") : null;
+  const line = ink(level >= 5 ? "ground" : "ink");
+  return (
+    <g data-layer={layer.id}>
+      <path d={path} fill={ink(`water${level}`)} />
+      {detail && <path d={path} fill={`url(#${name}-dash-${level})`} />}
+      {detail && layer.kind === "solid" && (
+        <path
+          d={`M${frame.x(0)},${frame.y(layer.topMm)} H${frame.x(frame.insideMm(layer.topMm))}`}
+          stroke={line}
+          strokeWidth="1"
+          opacity="0.55"
+        />
+      )}
+      {pieces?.outlines && (
+        <path d={pieces.outlines} fill={ink(`water${Math.max(0, level - 1)}`)} stroke={line} strokeWidth="1.15" />
+      )}
+      {pieces?.lines && <path d={pieces.lines} fill="none" stroke={line} strokeWidth="1.15" strokeLinecap="round" />}
+      {crumbs && <path d={crumbs.outlines} fill={line} />}
+    </g>
+  );
+}
+
+/** Level dashes, none in dry crust, closer where wetter: the second cue of the water field. */
+function Dashes({ name }: { name: string }) {
+  return (
+    <defs>
+      {Array.from({ length: 9 }, (_, level) => {
+        const gap = 26 - level * 2.2;
+        const line = ink(level >= 5 ? "ground" : "ink");
+        return (
+          // biome-ignore lint/suspicious/noArrayIndexKey: the class is the index
+          <pattern key={level} id={`${name}-dash-${level}`} width={gap * 2} height={gap} patternUnits="userSpaceOnUse">
+            {level > 1 && (
+              <path
+                d={`M2,${gap * 0.25} h${gap * 0.5} M${gap + 2},${gap * 0.75} h${gap * 0.5}`}
+                stroke={line}
+                strokeWidth="1"
+                opacity="0.4"
+              />
+            )}
+          </pattern>
+        );
+      })}
+    </defs>
+  );
+}
+
+function crustBase({ x, y }: Frame, { tin }: Section) {
+  return `M${x(0)},${y(0)} H${x(tin.floorRadiusMm)} L${x(tin.linedFloorRadiusMm)},${y(tin.crustMm)} H${x(0)} Z`;
+}
+
+function crustSide({ x, y }: Frame, { tin }: Section) {
+  return `M${x(tin.floorRadiusMm)},${y(0)} L${x(tin.rimRadiusMm)},${y(tin.depthMm)} H${x(tin.linedRimRadiusMm)} L${x(tin.linedFloorRadiusMm)},${y(tin.crustMm)} Z`;
+}
+
+function crustOutline({ x, y }: Frame, { tin }: Section) {
+  return `M${x(0)},${y(tin.crustMm)} H${x(tin.linedFloorRadiusMm)} L${x(tin.linedRimRadiusMm)},${y(tin.depthMm)} H${x(tin.rimRadiusMm)}`;
+}
+
+/** Short broken strokes along the sheet, and the pricks of docking from below. */
+function Lamina({ frame, section }: { frame: Frame; section: Section }) {
+  const { x, y } = frame;
+  const { tin } = section;
+  const rows = Math.max(1, Math.floor(tin.crustMm / 0.9));
+  const base = Array.from({ length: rows }, (_, i) => {
+    const height = (tin.crustMm * (i + 0.5)) / rows;
+    return `M${x(0)},${y(height)} H${x(tin.floorRadiusMm - height)}`;
+  });
+  const side = Array.from({ length: rows }, (_, i) => {
+    const inset = (tin.crustMm * (i + 0.5)) / rows;
+    return `M${x(tin.floorRadiusMm - inset)},${y(inset)} L${x(tin.rimRadiusMm - inset)},${y(tin.depthMm - 0.4)}`;
+  });
+  const pricks: string[] = [];
+  for (let r = DOCK_EVERY_MM / 2; r < tin.linedFloorRadiusMm; r += DOCK_EVERY_MM) {
+    pricks.push(`M${x(r) - 3},${y(0)} l3,-8 l3,8`);
+  }
+  return (
+    <>
+      <path
+        d={[...base, ...side].join(" ")}
+        stroke={ink("ink")}
+        strokeWidth="1"
+        strokeDasharray="9 6"
+        opacity="0.3"
+        fill="none"
+      />
+      <path d={pricks.join(" ")} fill={ink("ground")} stroke={ink("ink")} strokeWidth="1" />
+    </>
+  );
+}
+
+function TinWall({ frame, section, detail }: { frame: Frame; section: Section; detail: boolean }) {
+  const { x, y } = frame;
+  const { tin } = section;
+  const px = detail ? TIN_PX : 2.5;
+  const floor = y(0) + px;
+  return (
+    <g fill={ink("tinfill")} stroke={ink("rim")} strokeWidth={detail ? 1.4 : 1}>
+      <path
+        d={`M${x(0)},${y(0)} H${x(tin.floorRadiusMm)} L${x(tin.rimRadiusMm)},${y(tin.depthMm)} h${px} L${x(tin.floorRadiusMm) + px},${floor} H${x(0)} Z`}
+      />
+      <circle cx={x(tin.rimRadiusMm) + px / 2 + 1} cy={y(tin.depthMm)} r={detail ? 5.5 : 3} />
+    </g>
+  );
+}

@@ -1,0 +1,57 @@
+import type { Section } from "../api/client";
+
+/** Where mm of a section come to lie in px of a drawing: the axis at the left, the floor below. */
+export type Frame = {
+  width: number;
+  height: number;
+  /** how much taller than wide it is drawn, 1 to 2 */
+  stretch: number;
+  pxPerMm: number;
+  x: (radiusMm: number) => number;
+  y: (heightMm: number) => number;
+  /** inside of the side crust at a height */
+  insideMm: (heightMm: number) => number;
+  /** inside of the tin at a height */
+  wallMm: (heightMm: number) => number;
+};
+
+export type Margins = { left: number; right: number; top: number; bottom: number };
+
+const MOST_HEIGHT = 300;
+
+export function frameOf(section: Section, width: number, margins: Margins, mostHeight = MOST_HEIGHT): Frame {
+  const { tin } = section;
+  const widestMm = Math.max(tin.rimRadiusMm, tin.floorRadiusMm);
+  const tallestMm = Math.max(tin.depthMm, section.fillTopMm);
+  // a very deep pie is made narrower rather than higher than the room there is
+  const pxPerMm = Math.max(0.05, Math.min((width - margins.left - margins.right) / widestMm, mostHeight / tallestMm));
+  const stretch = Math.max(1, Math.min(2, mostHeight / (tallestMm * pxPerMm)));
+  const height = margins.top + tallestMm * pxPerMm * stretch + margins.bottom;
+  const slope = (rim: number, floor: number) => (rim - floor) / tin.depthMm;
+  return {
+    width,
+    height,
+    stretch,
+    pxPerMm,
+    x: (radiusMm) => margins.left + radiusMm * pxPerMm,
+    y: (heightMm) => height - margins.bottom - heightMm * pxPerMm * stretch,
+    insideMm: (heightMm) =>
+      tin.linedFloorRadiusMm +
+      (slope(tin.linedRimRadiusMm, tin.linedFloorRadiusMm) * (heightMm - tin.crustMm) * tin.depthMm) /
+        Math.max(1, tin.depthMm - tin.crustMm),
+    wallMm: (heightMm) => tin.floorRadiusMm + slope(tin.rimRadiusMm, tin.floorRadiusMm) * heightMm,
+  };
+}
+
+/** The outline of what lies between two heights inside the crust. */
+export function bandPath(frame: Frame, bottomMm: number, topMm: number): string {
+  const { x, y, insideMm } = frame;
+  return `M${x(0)},${y(bottomMm)} H${x(insideMm(bottomMm))} L${x(insideMm(topMm))},${y(topMm)} H${x(0)} Z`;
+}
+
+/** Class of a water content, 0 to 8, as the field scale has it. */
+export const WATER_BREAKS = [4, 8, 14, 21, 40, 65, 71, 80];
+
+export function waterClass(percent: number): number {
+  return WATER_BREAKS.filter((limit) => percent >= limit).length;
+}

@@ -1,0 +1,122 @@
+import { Box } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useRef, useState } from "react";
+import { Link, useParams } from "react-router";
+import { ApiProblem, type Pie, type WayOut } from "../../api/client";
+import { pieQuery, sessionQuery } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { Notice } from "../../ui/Notice";
+import { BenchContext } from "./BenchContext";
+import { Connectors } from "./Connectors";
+import { type Draft, findDraft } from "./draft";
+import { Header } from "./Header";
+import { Middle } from "./Middle";
+import { applyChanges } from "./pointer";
+import { Readings } from "./Readings";
+import { Stack } from "./Stack";
+import { type Panel, Tray } from "./Tray";
+import { Troubles } from "./Troubles";
+import { useBench } from "./useBench";
+import { useKeys } from "./useKeys";
+
+/** The room where one pie is designed. */
+export default function BenchRoom() {
+  const { kitchen = "", pie = "" } = useParams();
+  const query = useQuery(pieQuery(kitchen, pie));
+  const [draft, setDraft] = useState<Draft | null | undefined>(undefined);
+  useEffect(() => {
+    let here = true;
+    setDraft(undefined);
+    void findDraft(kitchen, pie).then((found) => here && setDraft(found));
+    return () => {
+      here = false;
+    };
+  }, [kitchen, pie]);
+  if (query.error) {
+    const mend = query.error instanceof ApiProblem ? query.error.problem.mend : query.error.message;
+    return (
+      <Box paddingTop="20px">
+        <Notice title="This pie did not open." acts={<Button onClick={() => query.refetch()}>Try again</Button>}>
+          {mend} <Link to={`/k/${kitchen}/pies`}>Your pies</Link>
+        </Notice>
+      </Box>
+    );
+  }
+  if (!query.data || draft === undefined)
+    return (
+      <Box paddingTop="20px" role="status">
+        Opening the pie
+      </Box>
+    );
+  return <Opened key={query.data.id} kitchen={kitchen} pie={query.data} draft={draft} />;
+}
+
+function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Draft | null }) {
+  const bench = useBench(kitchen, pie, draft);
+  const session = useQuery(sessionQuery).data;
+  const mayWrite = session?.kitchens.find((one) => one.id === kitchen)?.role !== "guest";
+  const [applied, setApplied] = useState<{ act: string; design: unknown } | null>(null);
+  const [panel, setPanel] = useState<Panel>("cutaway");
+  const area = useRef<HTMLDivElement>(null);
+  useKeys({ save: mayWrite ? bench.save : () => {}, undo: bench.undo, redo: bench.redo });
+  useEffect(() => {
+    document.title = `${bench.present.name}, Hojaldre`;
+  }, [bench.present.name]);
+
+  const apply = (way: WayOut) => {
+    const to = applyChanges(bench.present, way.changes);
+    bench.set(to);
+    setApplied({ act: way.act, design: to });
+  };
+  const forecast = bench.forecast.data;
+  const troubles = forecast.readings.filter((reading) => reading.state === "on-the-rim").length;
+  const shown = (name: Panel) => ({ base: panel === name ? "block" : "none", sm: "block" });
+  return (
+    <BenchContext
+      value={{
+        kitchen,
+        design: bench.present,
+        refusals: bench.forecast.refusals,
+        set: bench.set,
+        preview: bench.preview,
+      }}
+    >
+      <Header bench={bench} pie={pie.id} mayWrite={mayWrite} />
+      {!mayWrite && <Notice title="You are a guest here.">Look and try out what you like; only cooks save.</Notice>}
+      <Troubles bench={bench} pie={pie.id} signIn={`/sign-in?next=/k/${kitchen}/bench/${pie.id}`} />
+      <Box
+        ref={area}
+        position="relative"
+        display="grid"
+        gridTemplateColumns={{
+          base: "minmax(0,1fr)",
+          sm: "260px minmax(0,1fr)",
+          md: "288px minmax(0,1fr) 320px",
+          lg: "288px minmax(0,1fr) 340px",
+        }}
+        columnGap={{ base: "20px", md: "26px", lg: "38px" }}
+        rowGap="24px"
+        paddingBottom={{ base: "90px", sm: "40px" }}
+      >
+        <Box display={shown("stack")}>
+          <Stack forecast={forecast} />
+        </Box>
+        <Box display={shown("cutaway")} minWidth="0">
+          <Middle forecast={forecast} design={bench.design} />
+        </Box>
+        <Box display={shown("readings")} gridColumn={{ base: "1", sm: "1 / -1", md: "3" }}>
+          <Readings
+            forecast={forecast}
+            stale={bench.forecast.stale}
+            slow={bench.forecast.slow}
+            applied={applied && applied.design === bench.present ? applied.act : null}
+            apply={apply}
+            undo={bench.undo}
+          />
+        </Box>
+        <Connectors bench={area} section={forecast.section} />
+      </Box>
+      <Tray panel={panel} choose={setPanel} troubles={troubles} />
+    </BenchContext>
+  );
+}

@@ -1,0 +1,72 @@
+import { Box, Flex } from "@chakra-ui/react";
+import { useState } from "react";
+import type { CustardLayer } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { useBenchContext } from "./BenchContext";
+import { Choice } from "./Choice";
+import { FoodPicker } from "./FoodPicker";
+import { type Kind, Part } from "./Part";
+import { setAt } from "./pointer";
+import { Row, useLayerActs } from "./Row";
+
+const STYLES: [CustardLayer["style"], string][] = (["firm", "sliceable", "tender", "trembling"] as const).map((one) => [
+  one,
+  one,
+]);
+
+/** The custard: eggs, dairy, salt and the style that was wanted. */
+export function CustardRow({ layer, index }: { layer: CustardLayer; index: number }) {
+  const { design, set } = useBenchContext();
+  const { move, items } = useLayerActs(index);
+  const at = `/layers/${index}`;
+  const total = [...layer.eggs, ...layer.dairies].reduce((sum, one) => sum + one.amount.grams, 0);
+  return (
+    <Row id={layer.id} name="Custard" total={total} menu={{ label: "Custard: what to do", items }} move={move}>
+      <Part kind="eggs" at={`${at}/eggs`} list={layer.eggs} />
+      <Part kind="dairies" at={`${at}/dairies`} list={layer.dairies} />
+      <Part kind="seasonings" at="/seasonings" list={design.seasonings} />
+      <AddTo index={index} layer={layer} />
+      <Flex gap="6px" align="baseline" marginTop="2px">
+        <Box as="span" color="ink2">
+          to eat
+        </Box>
+        <Choice
+          label="Style of the custard"
+          value={layer.style}
+          options={STYLES}
+          choose={(to) => set(setAt(design, `${at}/style`, to))}
+        />
+      </Flex>
+    </Row>
+  );
+}
+
+function AddTo({ index, layer }: { index: number; layer: CustardLayer }) {
+  const { design, set } = useBenchContext();
+  const [adding, setAdding] = useState<Kind | null>(null);
+  const lists = { eggs: layer.eggs, dairies: layer.dairies, seasonings: design.seasonings };
+  const roles = { eggs: "egg", dairies: "dairy", seasonings: "seasoning" } as const;
+  if (!adding) {
+    return (
+      <Flex gap="2px" marginLeft="-6px">
+        {(["eggs", "dairies", "seasonings"] as const).map((kind) => (
+          <Button key={kind} look="plain" minHeight="30px" onClick={() => setAdding(kind)}>
+            + {{ eggs: "egg", dairies: "dairy", seasonings: "salt" }[kind]}
+          </Button>
+        ))}
+      </Flex>
+    );
+  }
+  return (
+    <FoodPicker
+      label={{ eggs: "Which egg?", dairies: "Which dairy?", seasonings: "Which seasoning?" }[adding]}
+      of={roles[adding]}
+      cancel={() => setAdding(null)}
+      pick={(ingredient) => {
+        const at = adding === "seasonings" ? "/seasonings" : `/layers/${index}/${adding}`;
+        set(setAt(design, at, [...lists[adding], ingredient]));
+        setAdding(null);
+      }}
+    />
+  );
+}

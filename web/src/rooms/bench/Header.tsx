@@ -1,0 +1,63 @@
+import { Box, Flex } from "@chakra-ui/react";
+import { Button } from "../../ui/Button";
+import { EntryField } from "../../ui/EntryField";
+import { readText, readWhole } from "../../ui/entry";
+import { grams } from "../../ui/numbers";
+import { useBenchContext } from "./BenchContext";
+import { setAt } from "./pointer";
+import { pieFileAddress, RevisionMenu } from "./RevisionMenu";
+import { TinEntry } from "./TinEntry";
+import type { BenchState } from "./useBench";
+
+type Props = { bench: BenchState; pie: string; mayWrite: boolean };
+
+/** Name, tin, portions; undo, and whether it is saved. */
+export function Header({ bench, pie, mayWrite }: Props) {
+  const { kitchen, design, refusals, set } = useBenchContext();
+  return (
+    <Flex gap="8px 26px" align="baseline" wrap="wrap" paddingBlock="16px 20px">
+      <Box as="h1" minWidth="0" maxWidth="100%">
+        <EntryField
+          label="Name of the pie"
+          size="page"
+          words={design.name}
+          read={(words) => readText(words, 1, 120)}
+          keep={(name) => set({ ...design, name })}
+          mend={refusals.find((refusal) => refusal.at === "/name")?.mend}
+        />
+      </Box>
+      <TinEntry label={bench.forecast.data.tinLabel} />
+      <Box>
+        <EntryField
+          label="Portions"
+          words={String(design.portions)}
+          read={(words) => readWhole(words, 1, 500)}
+          keep={(portions) => set(setAt(design, "/portions", portions))}
+        />
+        <Box as="span">
+          {" "}
+          {design.portions === 1 ? "portion" : "slices"} of {grams(bench.forecast.data.weights.portionGrams)}
+        </Box>
+      </Box>
+      <Flex marginLeft="auto" gap="6px" align="center" wrap="wrap">
+        <Button look="plain" onClick={bench.undo} disabled={!bench.canUndo} aria-keyshortcuts="Control+Z">
+          Undo
+        </Button>
+        <Button look="plain" onClick={bench.redo} disabled={!bench.canRedo} aria-keyshortcuts="Control+Shift+Z">
+          Redo
+        </Button>
+        <RevisionMenu bench={bench} pie={pie} file={pieFileAddress(kitchen, pie)} />
+        {mayWrite && (
+          <Button
+            look="filled"
+            onClick={bench.save}
+            disabled={bench.saveState === "saved" || bench.saveState === "saving"}
+            aria-keyshortcuts="Control+S"
+          >
+            Save
+          </Button>
+        )}
+      </Flex>
+    </Flex>
+  );
+}

@@ -1,0 +1,48 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import type { Ingredient } from "../../api/client";
+import { grams } from "../../ui/numbers";
+import { AmountEntry } from "./AmountEntry";
+import { useBenchContext } from "./BenchContext";
+import { setAt, without } from "./pointer";
+
+export type Kind = "eggs" | "dairies" | "seasonings";
+
+/** The ingredients of one kind, each with its amount and a way to leave it out. */
+export function Part({ kind, at, list }: { kind: Kind; at: string; list: Ingredient[] }) {
+  const { design, set } = useBenchContext();
+  return list.map((one, index) => (
+    // biome-ignore lint/suspicious/noArrayIndexKey: the same food may stand here twice
+    <Flex key={`${kind}-${one.food.id}-${index}`} justify="space-between" gap="8px" align="baseline">
+      <span>
+        <AmountEntry label={one.food.name} at={`${at}/${index}/amount`} amount={one.amount} food={one.food} />{" "}
+        <Box as="span" color="ink2">
+          {plainName(one)}
+        </Box>
+      </span>
+      <Box as="span" color="ink2" whiteSpace="nowrap">
+        {grams(one.amount.grams)}
+        <chakra.button
+          type="button"
+          aria-label={`Leave out ${one.food.name}`}
+          onClick={() => set(setAt(design, at, without(list, index)))}
+          background="transparent"
+          border="0"
+          color="ink3"
+          cursor="pointer"
+          paddingInline="6px"
+          minHeight="24px"
+          marginRight="-6px"
+          _hover={{ color: "ink" }}
+        >
+          ×
+        </chakra.button>
+      </Box>
+    </Flex>
+  ));
+}
+
+/** "5 large" eggs, "240 ml" single cream; not "Egg, without shell". */
+function plainName({ food }: Ingredient): string {
+  const name = (food.name.split(",")[0] ?? food.name).toLowerCase();
+  return name === "egg" ? "eggs" : name;
+}

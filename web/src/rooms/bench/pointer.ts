@@ -1,0 +1,37 @@
+import type { PieDesign } from "../../api/client";
+
+/** The design with another value at a JSON pointer; what is not on the way to it stays the same object. */
+export function setAt<T>(whole: T, pointer: string, to: unknown): T {
+  const [key, ...rest] = pointer.split("/").slice(1);
+  if (key === undefined) return to as T;
+  const below = rest.length ? `/${rest.join("/")}` : "";
+  if (Array.isArray(whole)) {
+    const index = Number(key);
+    return whole.map((item, i) => (i === index ? setAt(item, below, to) : item)) as T;
+  }
+  const object = whole as Record<string, unknown>;
+  return { ...object, [key]: setAt(object[key], below, to) } as T;
+}
+
+export function applyChanges(design: PieDesign, changes: { at: string; to?: unknown }[]): PieDesign {
+  return changes.reduce((changed, change) => setAt(changed, change.at, change.to), design);
+}
+
+/** A layer one place up or down in pouring order. */
+export function moved<T>(items: T[], from: number, by: number): T[] {
+  const to = from + by;
+  const item = items[from];
+  if (item === undefined || to < 0 || to >= items.length) return items;
+  const others = items.filter((_, index) => index !== from);
+  return [...others.slice(0, to), item, ...others.slice(to)];
+}
+
+export const without = <T>(items: T[], index: number): T[] => items.filter((_, i) => i !== index);
+
+/** An id that no layer of the pie has yet. */
+export function freeId(design: PieDesign, wish: string): string {
+  const taken = new Set(design.layers.map((layer) => layer.id));
+  let id = wish;
+  for (let n = 2; taken.has(id); n++) id = `${wish}-${n}`;
+  return id;
+}

@@ -1,0 +1,33 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useRef, useState } from "react";
+import { ApiProblem, type Forecast, type PieDesign, type Refusal } from "../../api/client";
+import { forecastQuery } from "../../api/queries";
+
+const WAIT_MS = 40;
+const SAY_AFTER_MS = 300;
+
+/**
+ * What the design on the bench will do. The last good answer stays while a newer one is worked out; `slow` after 300 ms
+ * of that. Where the design is refused, the refusals come with it and the last good answer is marked stale.
+ */
+export function useForecast(kitchen: string, design: PieDesign, first: Forecast) {
+  const asked = useSettled(design, WAIT_MS);
+  const query = useQuery(forecastQuery(kitchen, asked));
+  const good = useRef(first);
+  if (query.data && !query.isPlaceholderData) good.current = query.data;
+  const working = asked !== design || query.isFetching;
+  const slow = useSettled(working, SAY_AFTER_MS) && working;
+  const problem = query.error instanceof ApiProblem ? query.error.problem : null;
+  const refusals: Refusal[] = problem?.refusals ?? [];
+  return { data: good.current, stale: working || problem !== null, slow, refusals, problem };
+}
+
+/** A value once it has stayed the same for a while. */
+function useSettled<T>(value: T, ms: number): T {
+  const [settled, setSettled] = useState(value);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(value), ms);
+    return () => clearTimeout(timer);
+  }, [value, ms]);
+  return settled;
+}

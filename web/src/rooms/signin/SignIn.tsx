@@ -1,0 +1,131 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { type FormEvent, useEffect, useState } from "react";
+import { useNavigate, useSearchParams } from "react-router";
+import { ApiProblem, answer, api, type Problem, rememberToken } from "../../api/client";
+import { sessionQuery } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { Mark } from "../../ui/Mark";
+import { Notice } from "../../ui/Notice";
+import { recessPath } from "../../ui/recess";
+import { ink } from "../../ui/theme";
+import { useWidth } from "../../ui/useWidth";
+
+/** The door. */
+export default function SignIn() {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [search] = useSearchParams();
+  const [email, setEmail] = useState("");
+  const [password, setPassword] = useState("");
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const [busy, setBusy] = useState(false);
+  // the token for the form comes with the session
+  useQuery(sessionQuery);
+  useEffect(() => {
+    document.title = "Sign in, Hojaldre";
+  }, []);
+
+  const enter = async (event: FormEvent) => {
+    event.preventDefault();
+    setBusy(true);
+    try {
+      const session = rememberToken(await answer(api.POST("/session", { body: { email: email.trim(), password } })));
+      client.clear();
+      client.setQueryData(sessionQuery.queryKey, session);
+      const next = search.get("next") ?? "";
+      navigate(next.startsWith("/k/") ? next : "/", { replace: true });
+    } catch (thrown) {
+      if (!(thrown instanceof ApiProblem)) throw thrown;
+      setProblem(thrown.problem);
+    } finally {
+      setBusy(false);
+    }
+  };
+
+  const mendAt = (at: string) => problem?.refusals.find((refusal) => refusal.at === at)?.mend;
+  return (
+    <Box as="main" maxWidth="440px" marginInline="auto" paddingInline="20px" paddingTop={{ base: "48px", sm: "14vh" }}>
+      <Flex align="center" gap="12px" fontSize="page" fontWeight="680">
+        <Mark size={52} />
+        Hojaldre
+      </Flex>
+      <Box as="h1" fontSize="reading" fontWeight="650" marginTop="14px">
+        Know what the oven will do before you light it.
+      </Box>
+      <Recess />
+      <chakra.form onSubmit={enter} paddingInline="28px" noValidate>
+        {problem && problem.refusals.length === 0 && <Notice title="That did not work.">{problem.mend}</Notice>}
+        <Field
+          name="E-mail"
+          type="email"
+          value={email}
+          change={setEmail}
+          mend={mendAt("/email")}
+          autoComplete="username"
+        />
+        <Field
+          name="Password"
+          type="password"
+          value={password}
+          change={setPassword}
+          mend={mendAt("/password")}
+          autoComplete="current-password"
+        />
+        <Button look="filled" type="submit" minHeight="46px" width="100%" marginTop="6px" disabled={busy}>
+          {busy ? "Signing in" : "Sign in"}
+        </Button>
+      </chakra.form>
+    </Box>
+  );
+}
+
+function Recess() {
+  const [ref, width] = useWidth<HTMLDivElement>(400);
+  return (
+    <Box ref={ref} marginTop="22px" marginBottom="18px">
+      <svg width={width} height="16" aria-hidden="true" style={{ display: "block", overflow: "visible" }}>
+        <title>Tin</title>
+        <path d={recessPath(width, 2, 12, 14, width - 14)} fill="none" stroke={ink("rim")} strokeWidth="2" />
+      </svg>
+    </Box>
+  );
+}
+
+type FieldProps = {
+  name: string;
+  type: string;
+  value: string;
+  change: (to: string) => void;
+  mend?: string;
+  autoComplete: string;
+};
+
+function Field({ name, type, value, change, mend, autoComplete }: FieldProps) {
+  return (
+    <chakra.label display="block" marginBottom="14px">
+      <Box as="span" fontWeight="650">
+        {name}
+      </Box>
+      <chakra.input
+        type={type}
+        value={value}
+        autoComplete={autoComplete}
+        aria-invalid={mend ? true : undefined}
+        onChange={(event) => change(event.target.value)}
+        display="block"
+        width="100%"
+        minHeight="44px"
+        paddingInline="10px"
+        border="1.5px solid {colors.rim}"
+        borderRadius="4px"
+        background="ground"
+      />
+      {mend && (
+        <Box as="span" role="alert" display="block" borderTop="3px solid {colors.rim}" marginTop="4px" paddingTop="2px">
+          {mend}
+        </Box>
+      )}
+    </chakra.label>
+  );
+}

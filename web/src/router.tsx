@@ -1,0 +1,25 @@
+import { lazy, Suspense } from "react";
+import { createBrowserRouter } from "react-router";
+import { Home } from "./Home";
+import { NotHere } from "./NotHere";
+import { Shell } from "./Shell";
+
+const SignIn = lazy(() => import("./rooms/signin/SignIn"));
+const Pies = lazy(() => import("./rooms/pies/Pies"));
+const Bench = lazy(() => import("./rooms/bench/Bench"));
+
+const wait = (room: React.ReactNode) => <Suspense fallback={null}>{room}</Suspense>;
+
+export const router = createBrowserRouter([
+  { path: "/", element: <Home /> },
+  { path: "/sign-in", element: wait(<SignIn />) },
+  {
+    path: "/k/:kitchen",
+    element: <Shell />,
+    children: [
+      { path: "pies", element: wait(<Pies />) },
+      { path: "bench/:pie", element: wait(<Bench />) },
+    ],
+  },
+  { path: "*", element: <NotHere /> },
+]);

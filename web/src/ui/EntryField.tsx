@@ -1,0 +1,171 @@
+import { Box, chakra } from "@chakra-ui/react";
+import { type CSSProperties, type KeyboardEvent, useEffect, useId, useRef, useState } from "react";
+import { nudged, type ReadResult } from "./entry";
+
+type Props<T> = {
+  /** what is entered, for those who do not see where it stands */
+  label: string;
+  /** as the cook wrote it */
+  words: string;
+  read: (words: string) => ReadResult<T> | Promise<ReadResult<T>>;
+  /** kept: Enter, or leaving the field */
+  keep: (value: T) => void;
+  /** shown while typing, not yet kept; null takes it back */
+  preview?: (value: T | null) => void;
+  /** a refusal that came from elsewhere, such as the forecast */
+  mend?: string;
+  strong?: boolean;
+  size?: "body" | "page";
+  align?: "left" | "right";
+  placeholder?: string;
+  list?: string[];
+};
+
+const WAIT_MS = 90;
+
+/**
+ * An entry edited in place: text with a dotted underline that is a field all along. Enter keeps, Escape returns, arrows
+ * move a number by one (with Shift by ten). Words not understood stay as typed, with what to write under them.
+ */
+export function EntryField<T>(props: Props<T>) {
+  const { label, words, read, keep, preview, mend } = props;
+  const id = useId();
+  const [typed, setTyped] = useState<string | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const turn = useRef(0);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  // words changed from outside (undo, a way out) win over a half-typed entry
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only a change of the words counts
+  useEffect(() => {
+    setTyped(null);
+    setRefused(null);
+  }, [words]);
+  useEffect(() => () => clearTimeout(timer.current), []);
+
+  const look = async (text: string, then: (value: T) => void, loud: boolean) => {
+    const mine = ++turn.current;
+    const got = await read(text);
+    if (mine !== turn.current) return;
+    if (got.ok) {
+      setRefused(null);
+      then(got.value);
+    } else if (loud) {
+      setRefused(got.mend);
+    }
+  };
+
+  const type = (text: string) => {
+    setTyped(text);
+    setRefused(null);
+    clearTimeout(timer.current);
+    if (preview) timer.current = setTimeout(() => look(text, preview, false), WAIT_MS);
+  };
+
+  const finish = () => {
+    clearTimeout(timer.current);
+    if (typed === null) return;
+    if (typed.trim() === words) {
+      giveUp();
+      return;
+    }
+    void look(
+      typed,
+      (value) => {
+        keep(value);
+        setTyped(null);
+      },
+      true,
+    );
+  };
+
+  const giveUp = () => {
+    clearTimeout(timer.current);
+    turn.current++;
+    setTyped(null);
+    setRefused(null);
+    preview?.(null);
+  };
+
+  const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === "Enter") {
+      event.preventDefault();
+      finish();
+    } else if (event.key === "Escape") {
+      event.preventDefault();
+      giveUp();
+    } else if ((event.key === "ArrowUp" || event.key === "ArrowDown") && !props.list && !event.altKey) {
+      event.preventDefault();
+      type(nudged(typed ?? words, (event.key === "ArrowUp" ? 1 : -1) * (event.shiftKey ? 10 : 1)));
+    }
+  };
+
+  const shown = typed ?? words;
+  const problem = refused ?? mend;
+  return (
+    <Box as="span" display="inline-block" maxWidth="100%" verticalAlign="baseline">
+      <chakra.input
+        id={id}
+        aria-label={label}
+        aria-invalid={problem ? true : undefined}
+        aria-describedby={problem ? `${id}-mend` : undefined}
+        value={shown}
+        placeholder={props.placeholder}
+        list={props.list ? `${id}-list` : undefined}
+        autoComplete="off"
+        spellCheck={false}
+        data-typing={typed !== null}
+        onChange={(event) => type(event.target.value)}
+        onBlur={finish}
+        onKeyDown={onKeyDown}
+        onFocus={(event) => event.target.select()}
+        {...fieldLook(props.size, props.strong, problem)}
+        textAlign={props.align ?? "left"}
+        style={sizedTo(shown, props.placeholder)}
+      />
+      {props.list && (
+        <datalist id={`${id}-list`}>
+          {props.list.map((one) => (
+            <option key={one} value={one} />
+          ))}
+        </datalist>
+      )}
+      {problem && (
+        <Box
+          as="span"
+          id={`${id}-mend`}
+          role="status"
+          display="block"
+          color="ink"
+          borderTop="3px solid {colors.rim}"
+          paddingTop="2px"
+          maxWidth="34ch"
+        >
+          {problem}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+/** As wide as its words: by the browser where it can, by counting letters where it cannot. */
+function sizedTo(shown: string, placeholder = ""): CSSProperties {
+  return CSS.supports?.("field-sizing", "content")
+    ? ({ fieldSizing: "content", minWidth: "1.5ch" } as CSSProperties)
+    : { width: `${Math.max(shown.length, shown === "" ? placeholder.length : 0, 2) + 1}ch` };
+}
+
+const fieldLook = (size: Props<unknown>["size"], strong: boolean | undefined, problem: string | undefined | null) =>
+  ({
+    maxWidth: "100%",
+    border: "0",
+    borderBottom: problem ? "0" : "1.6px dotted {colors.rim}",
+    borderRadius: "0",
+    background: "transparent",
+    padding: "1px 0 0",
+    lineHeight: "1.3",
+    fontWeight: size === "page" ? "680" : strong ? "650" : "430",
+    fontSize: size === "page" ? { base: "24px", sm: "page" } : "body",
+    _hover: { borderBottomStyle: "solid", background: "well" },
+    _focus: { borderBottomStyle: "solid", background: "well" },
+    _placeholder: { color: "ink3", fontStyle: "italic" },
+  }) as const;

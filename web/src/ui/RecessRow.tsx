@@ -1,0 +1,48 @@
+import { Box } from "@chakra-ui/react";
+import { type ReactNode, useLayoutEffect, useState } from "react";
+import { recessPath } from "./recess";
+import { ink } from "./theme";
+import { useWidth } from "./useWidth";
+
+type Props = { children: ReactNode /** what is seated: changes when it does */; seat: string; depth?: number };
+
+/** A row of words on a rule; the one marked data-seated sits in the recess. */
+export function RecessRow({ children, seat, depth = 7 }: Props) {
+  const [ref, width] = useWidth<HTMLDivElement>(600);
+  const [span, setSpan] = useState<[number, number] | null>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the seated word moves when the seat or the width changes
+  useLayoutEffect(() => {
+    const seated = ref.current?.querySelector<HTMLElement>("[data-seated=true]");
+    const next: [number, number] | null = seated
+      ? [seated.offsetLeft - 6, seated.offsetLeft + seated.offsetWidth + 6]
+      : null;
+    setSpan((old) => (old?.[0] === next?.[0] && old?.[1] === next?.[1] ? old : next));
+  }, [seat, width]);
+  return (
+    <Box
+      ref={ref}
+      position="relative"
+      paddingBottom={`${depth + 5}px`}
+      css={{ "& [data-seated=true]": { transform: "translateY(5px)" } }}
+    >
+      {children}
+      <Box
+        as="svg"
+        position="absolute"
+        left="0"
+        bottom="0"
+        width="100%"
+        height={`${depth + 4}px`}
+        aria-hidden
+        overflow="visible"
+      >
+        <path
+          d={span ? recessPath(width, 2, depth, span[0], span[1]) : `M0,2 H${width}`}
+          fill="none"
+          stroke={ink("rim")}
+          strokeWidth="2"
+        />
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,93 @@
+import { Box, Flex } from "@chakra-ui/react";
+import type { Forecast, Reading, WayOut } from "../api/client";
+import { Button } from "./Button";
+import { number } from "./numbers";
+import { readingGeometry } from "./readingGeometry";
+import { ink } from "./theme";
+import { useWidth } from "./useWidth";
+
+type Props = {
+  way: WayOut;
+  reading: Reading;
+  readings: Forecast["readings"];
+  first: boolean;
+  apply: () => void;
+  disabled: boolean;
+};
+
+/** A way out under its reading, on the same scale: ring at now, arrow to the result, a tick at the limit it clears. */
+export function WayOutRow({ way, reading, readings, first, apply, disabled }: Props) {
+  return (
+    <Box paddingTop="6px" data-way-out={way.id}>
+      <Arrow way={way} reading={reading} />
+      <Flex gap="12px" align="center">
+        <Box flex="1">
+          <Box fontWeight="650" lineHeight="1.25">
+            {way.act}
+          </Box>
+          <Box color="ink2">{effects(way, reading.name, readings)}</Box>
+        </Box>
+        <Button
+          look={first ? "filled" : "outline"}
+          onClick={apply}
+          disabled={disabled}
+          aria-label={`Apply: ${way.act}`}
+        >
+          Apply
+        </Button>
+      </Flex>
+    </Box>
+  );
+}
+
+function Arrow({ way, reading }: { way: WayOut; reading: Reading }) {
+  const [ref, width] = useWidth<HTMLDivElement>(340);
+  const { x, from, to } = readingGeometry(reading, width);
+  const result = way.effects.find((effect) => effect.name === reading.name)?.to ?? null;
+  if (result === null || reading.value === null) return <Box ref={ref} />;
+  const [now, then] = [x(reading.value), x(result)];
+  const back = then < now ? 1 : -1;
+  const wall = reading.value > (reading.limits.upper ?? Number.POSITIVE_INFINITY) ? to : from;
+  return (
+    <Box ref={ref} aria-hidden="true">
+      <svg width={width} height="14" style={{ display: "block" }}>
+        <title>{way.act}</title>
+        {way.low !== null && way.high !== null && (
+          <path d={`M${x(way.low)},7 H${x(way.high)}`} stroke={ink("water")} strokeWidth="1" opacity="0.7" />
+        )}
+        <path d={`M${then},7 H${now}`} stroke={ink("water")} strokeWidth="2" />
+        <path d={`M${then},7 l${back * 7},-4 v8 z`} fill={ink("water")} />
+        <circle cx={now} cy="7" r="3.6" fill={ink("ground")} stroke={ink("water")} strokeWidth="1.6" />
+        {wall !== null && <path d={`M${wall},0 V14`} stroke={ink("rim")} strokeWidth="2" />}
+      </svg>
+    </Box>
+  );
+}
+
+/** "17 to 14 %, fill 27 to 26 mm": its own reading first, then what turns another verdict, else what moves another most. */
+export function effects(way: WayOut, own: Reading["name"], readings: Forecast["readings"]): string {
+  const moves = way.effects.flatMap((effect) => {
+    const reading = readings.find((one) => one.name === effect.name);
+    return reading ? [moveOf(effect, reading)] : [];
+  });
+  const first = moves.find((move) => move.name === own);
+  const others = moves.filter((move) => move.name !== own && move.moved).sort((a, b) => b.weight - a.weight);
+  const turned = others.filter((move) => move.turned);
+  const shown = (turned.length ? turned : others.slice(0, 1)).map((move) => `${move.name} ${move.words}`);
+  return [first?.words, ...shown].filter(Boolean).join(", ") + (way.clears ? "" : "; not enough alone");
+}
+
+function moveOf(effect: WayOut["effects"][number], reading: Reading) {
+  const show = (value: number | null, verdict: string) => (value === null ? verdict : number(value, reading.decimals));
+  const before = show(effect.from, effect.verdictBefore);
+  const after = show(effect.to, effect.verdictAfter);
+  const turned = effect.verdictBefore !== effect.verdictAfter;
+  const unit = reading.unit === "g to an egg" ? "g" : reading.unit;
+  return {
+    name: effect.name,
+    turned,
+    moved: before !== after || turned,
+    weight: Math.abs((effect.to ?? 0) - (effect.from ?? 0)) / (reading.scale.to - reading.scale.from || 1),
+    words: `${before} to ${after} ${unit}${turned ? `, ${effect.verdictAfter}` : ""}`,
+  };
+}

@@ -1,0 +1,25 @@
+/** Numbers as they are shown: no more digits than mean something, a space before the unit. */
+export function number(value: number, decimals = 0): string {
+  return value.toLocaleString("en-GB", { minimumFractionDigits: decimals, maximumFractionDigits: decimals });
+}
+
+/** Grams: whole from 10 up, at most one decimal below. */
+export function grams(value: number): string {
+  const digits = Math.abs(value) < 9.95 ? 1 : 0;
+  return `${value.toLocaleString("en-GB", { maximumFractionDigits: digits })} g`;
+}
+
+export function range(low: number | null, high: number | null, decimals = 0): string {
+  if (low === null || high === null) return "";
+  const [from, to] = [number(low, decimals), number(high, decimals)];
+  return from === to ? "" : `${from}–${to}`;
+}
+
+/** The clock time of today, the date with it for any other day. */
+export function savedAt(iso: string, now = new Date()): string {
+  const at = new Date(iso);
+  const clock = at.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
+  return at.toDateString() === now.toDateString()
+    ? clock
+    : `${at.toLocaleDateString("en-GB", { day: "numeric", month: "short" })}, ${clock}`;
+}

@@ -1,0 +1,84 @@
+import { createSystem, defaultBaseConfig, defineConfig } from "@chakra-ui/react";
+
+/** Light and dark of one token. */
+const pair = (light: string, dark: string) => ({ value: { base: light, _dark: dark } });
+
+const WATER_LIGHT = ["#EBF7FB", "#C1E4F0", "#9BD0E5", "#77BAD8", "#56A5CA", "#378EBA", "#1A78A8", "#006294", "#004C80"];
+const WATER_DARK = ["#112337", "#133450", "#12476B", "#0D5B83", "#0A709A", "#1786AE", "#2F9CC0", "#4CB1CF", "#6DC6DD"];
+
+/** Colour names the substance, never the judgement: docs/look.md. */
+export const system = createSystem(
+  defaultBaseConfig,
+  defineConfig({
+    cssVarsPrefix: "hj",
+    conditions: { dark: ".dark &" },
+    theme: {
+      breakpoints: { sm: "640px", md: "1000px", lg: "1280px", xl: "1440px" },
+      tokens: {
+        fonts: {
+          body: { value: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif" },
+          heading: { value: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif" },
+        },
+        fontSizes: {
+          scale: { value: "14px" },
+          body: { value: "16px" },
+          name: { value: "18px" },
+          reading: { value: "21px" },
+          page: { value: "29px" },
+        },
+      },
+      semanticTokens: {
+        colors: {
+          ground: pair("#FBFCFE", "#0C1430"),
+          well: pair("#E9EFF8", "#1A2650"),
+          ink: pair("#0F1A3A", "#EEF2FB"),
+          ink2: pair("#3F4B6B", "#BAC5E0"),
+          ink3: pair("#5A6785", "#94A1C4"),
+          rim: pair("#1A3A8F", "#CFDBFF"),
+          onRim: pair("#FFFFFF", "#0C1430"),
+          heat: pair("#B3400C", "#FF9E66"),
+          water: pair("#006C8A", "#45BBD6"),
+          watersoft: pair("#CDE6EE", "#113A55"),
+          tin: pair("#7A869F", "#8794B8"),
+          tinfill: pair("#D5DCE8", "#33406B"),
+          hair: pair("#C3CEE4", "#3A4877"),
+          hair2: pair("#DCE4F1", "#26325D"),
+          ...Object.fromEntries(WATER_LIGHT.map((light, i) => [`water${i}`, pair(light, WATER_DARK[i] ?? light)])),
+        },
+      },
+    },
+    globalCss: {
+      "html, body, #root": { minHeight: "100%", margin: 0 },
+      body: {
+        background: "ground",
+        color: "ink",
+        fontFamily: "body",
+        fontSize: "body",
+        fontWeight: "430",
+        lineHeight: "1.4",
+        fontVariantNumeric: "tabular-nums",
+      },
+      "*, *::before, *::after": {
+        boxSizing: "border-box",
+        "@media (prefers-reduced-motion: reduce)": {
+          transitionDuration: "0ms !important",
+          animation: "none !important",
+        },
+      },
+      "h1, h2, h3, p, ul, ol, dl, dd, figure": { margin: 0, padding: 0 },
+      "h1, h2, h3": { fontSize: "inherit" },
+      "ul, ol": { listStyle: "none" },
+      "button, input, select, textarea": { font: "inherit", color: "inherit", letterSpacing: "inherit" },
+      "svg text": { fontFamily: "body", fontVariantNumeric: "tabular-nums" },
+      ":focus-visible": {
+        outline: "3px solid {colors.ink}",
+        outlineOffset: "2px",
+        boxShadow: "0 0 0 2px {colors.ground}",
+        borderRadius: "3px",
+      },
+    },
+  }),
+);
+
+/** A token as it can be written into a drawing. */
+export const ink = (name: string) => `var(--hj-colors-${name})`;

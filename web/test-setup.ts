@@ -1,0 +1,20 @@
+import { cleanup } from "@testing-library/react";
+import { afterEach } from "vitest";
+
+afterEach(cleanup);
+
+// jsdom lays nothing out: everything is as wide as a column of the bench
+class Observer {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+}
+globalThis.ResizeObserver ??= Observer as unknown as typeof ResizeObserver;
+window.matchMedia ??= ((query: string) => ({
+  matches: false,
+  media: query,
+  addEventListener() {},
+  removeEventListener() {},
+})) as unknown as typeof window.matchMedia;
+
+globalThis.CSS ??= { supports: () => false, escape: (text: string) => text } as unknown as typeof CSS;
