@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 $instance = require __DIR__.'/instance.php';
+assert(is_string($instance));
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(

@@ -29,4 +29,6 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'retryAfterSeconds', type: 'integer', description: 'With 429.'),
     new OA\Property(property: 'revision', description: 'With 409: the revision that was saved meanwhile.', ref: '#/components/schemas/Revision'),
 ])]
-final class Contract {}
+final class Contract
+{
+}

@@ -16,6 +16,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class InKitchen
 {
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $id = $request->route('kitchen');

@@ -12,6 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Stops guests of the kitchen before anything is stored. */
 final class MayWrite
 {
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         if (! InKitchen::of($request)->roleOfMember()->mayWrite()) {

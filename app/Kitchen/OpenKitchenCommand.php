@@ -19,9 +19,12 @@ final class OpenKitchenCommand extends Command
         if (User::query()->exists()) {
             return self::SUCCESS;
         }
-        $email = (string) $this->argument('email');
+        [$name, $email] = [$this->argument('name'), $this->argument('email')];
+        if (! is_string($name) || ! is_string($email)) {
+            return self::INVALID;
+        }
         $password = Str::password(14, symbols: false);
-        $open((string) $this->argument('name'), 'Owner', $email, $password);
+        $open($name, 'Owner', $email, $password);
         $this->line("$email  $password");
 
         return self::SUCCESS;

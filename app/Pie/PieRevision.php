@@ -46,7 +46,7 @@ final class PieRevision extends Model
             ->whereIn('pie_revisions.kitchen_id', $pies->pluck('kitchen_id')->unique()->all())
             ->whereIn('pie_id', $pies->modelKeys())
             ->get(['pie_revisions.*'])
-            ->keyBy('pie_id')->all();
+            ->keyBy(static fn (self $revision): string => $revision->pie_id)->all();
     }
 
     public function pie(): Pie

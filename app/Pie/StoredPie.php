@@ -100,11 +100,13 @@ final class StoredPie extends Model
     /**
      * The kitchen comes first in every key, so it is named in every write too.
      *
-     * @param  Builder<self>  $query
-     * @return Builder<self>
+     * @param  Builder<static>  $query
+     * @return Builder<static>
      */
     protected function setKeysForSaveQuery($query): Builder
     {
-        return parent::setKeysForSaveQuery($query)->where('kitchen_id', $this->kitchen_id);
+        parent::setKeysForSaveQuery($query);
+
+        return $query->where('kitchen_id', $this->kitchen_id);
     }
 }

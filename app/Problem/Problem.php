@@ -46,7 +46,7 @@ final class Problem extends RuntimeException
         return new self(405, 'wrong-method', 'Wrong method', 'This address does not answer to that verb; see the contract.');
     }
 
-    /** @param array<string, mixed> $revision the one that was saved meanwhile */
+    /** @param  array<string, mixed>  $revision the one that was saved meanwhile */
     public static function clash(array $revision): self
     {
         return new self(
@@ -71,7 +71,7 @@ final class Problem extends RuntimeException
         return self::refusals([new Refusal($code, $at, $mend)]);
     }
 
-    /** @param non-empty-list<Refusal> $refusals */
+    /** @param  non-empty-list<Refusal>  $refusals */
     public static function refusals(array $refusals): self
     {
         return new self(422, $refusals[0]->code, 'Refused', $refusals[0]->mend, $refusals[0]->at, $refusals);

@@ -57,8 +57,8 @@ final class ProblemResponse
     private static function validation(ValidationException $thrown): Problem
     {
         $refusals = [];
-        foreach ($thrown->errors() as $field => $messages) {
-            $refusals[] = new Refusal('not-filled-in', '/'.str_replace('.', '/', (string) $field), (string) ($messages[0] ?? 'Fill this in.'));
+        foreach ($thrown->validator->errors()->messages() as $field => $messages) {
+            $refusals[] = new Refusal('not-filled-in', '/'.str_replace('.', '/', (string) $field), $messages[0] ?? 'Fill this in.');
         }
 
         return $refusals === [] ? Problem::fault() : Problem::refusals($refusals);

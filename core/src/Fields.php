@@ -13,12 +13,13 @@ final class Fields
     /** @var array<string, true> */
     private array $known = [];
 
-    /** @param array<array-key, mixed> $data */
+    /** @param  array<array-key, mixed>  $data */
     public function __construct(
         private readonly array $data,
         private readonly string $at,
         private readonly Faults $faults,
-    ) {}
+    ) {
+    }
 
     public function number(string $key, float $min, float $max, string $unit): float
     {
@@ -70,7 +71,7 @@ final class Fields
         return '';
     }
 
-    /** @param non-empty-list<string> $allowed */
+    /** @param  non-empty-list<string>  $allowed */
     public function oneOf(string $key, array $allowed): string
     {
         $value = $this->take($key);
@@ -158,7 +159,7 @@ final class Fields
         return $named;
     }
 
-    /** @param string $key a field of this object, or a path below it ("food/role") */
+    /** @param  string  $key a field of this object, or a path below it ("food/role") */
     public function fault(string $key, string $code, string $mend): void
     {
         $this->faults->add(new Refusal($code, $this->at.($key === '' ? '' : '/'.$key), $mend));

@@ -16,7 +16,8 @@ final readonly class Refusal
         public string $code,
         public string $at,
         public string $mend,
-    ) {}
+    ) {
+    }
 
     public function under(string $pointer): self
     {

@@ -24,7 +24,9 @@ use Random\Randomizer;
 /** Valid pies from a seed, for statements that must hold of every pie. */
 final class RandomPie
 {
-    private function __construct(private readonly Randomizer $dice) {}
+    private function __construct(private readonly Randomizer $dice)
+    {
+    }
 
     /** @return list<Pie> */
     public static function many(int $count, int $seed = 20): array

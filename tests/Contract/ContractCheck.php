@@ -16,7 +16,7 @@ final class ContractCheck
 
     private static ?Validator $validator = null;
 
-    /** @param TestResponse<\Symfony\Component\HttpFoundation\Response> $response */
+    /** @param  TestResponse<\Symfony\Component\HttpFoundation\Response>  $response */
     public static function assertFits(string $method, string $uri, TestResponse $response): void
     {
         $path = self::templateOf((string) parse_url($uri, PHP_URL_PATH));

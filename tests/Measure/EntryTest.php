@@ -45,7 +45,7 @@ final class EntryTest extends TestCase
         self::assertCount(count(Pantry::all()), $foods);
     }
 
-    /** @param array<string, mixed> $body */
+    /** @param  array<string, mixed>  $body */
     private function entry(array $body): \Illuminate\Testing\TestResponse
     {
         return $this->postJson("/api/kitchens/{$this->kitchen->id}/entries", $body);

@@ -24,7 +24,8 @@ final readonly class Custard
         public float $eggs,
         public float $liquidGrams,
         public float $weepGrams,
-    ) {}
+    ) {
+    }
 
     /** Dairy plus weep, g to an egg; INF without an egg. */
     public function liquidGramsPerEgg(): float
@@ -41,17 +42,5 @@ final readonly class Custard
         $liquidToEgg = $this->liquidGramsPerEgg() / self::EGG_GRAMS;
 
         return min(86.0, 70 + 9 * ($liquidToEgg / 2.4) ** 0.6);
-    }
-
-    /** Eggs to have at least, so that there are no more than this many grams to each. */
-    public function eggsFor(float $mostGramsPerEgg): float
-    {
-        return ($this->liquidGrams + $this->weepGrams) / $mostGramsPerEgg;
-    }
-
-    /** Liquid to leave out (or, negative, to add) so that each egg has this many grams. */
-    public function liquidOver(float $gramsPerEgg): float
-    {
-        return $this->liquidGrams + $this->weepGrams - $gramsPerEgg * $this->eggs;
     }
 }

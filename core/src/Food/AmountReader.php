@@ -15,7 +15,9 @@ use Hojaldre\Core\Refused;
 /** How many grams a cook's words for an amount of one food come to. */
 final readonly class AmountReader
 {
-    public function __construct(private KitchenUnits $units) {}
+    public function __construct(private KitchenUnits $units)
+    {
+    }
 
     /** @throws Refused unit-missing, unit-unknown, and those of Words */
     public function read(string $words, Food $food): Entry

@@ -20,7 +20,8 @@ final readonly class Composition
         public float $fibre,
         public float $ash,
         public float $salt,
-    ) {}
+    ) {
+    }
 
     public static function read(Fields $fields): self
     {

@@ -35,7 +35,8 @@ final readonly class Food
         public ?float $safeCelsius,
         public array $pieces,
         public array $allergens,
-    ) {}
+    ) {
+    }
 
     public static function read(Fields $fields): self
     {

@@ -13,7 +13,8 @@ final readonly class Preparation
         public float $yieldHigh,
         public int $minutesLow,
         public int $minutesHigh,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function toArray(): array

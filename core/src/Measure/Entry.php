@@ -7,13 +7,14 @@ namespace Hojaldre\Core\Measure;
 /** What a cook wrote and what it comes to: the words stay as written, the value is in the unit named. */
 final readonly class Entry
 {
-    /** @param string $said how the value was reached, such as "1 cup (metric) = 250 ml, 1.03 g a ml" */
+    /** @param  string  $said how the value was reached, such as "1 cup (metric) = 250 ml, 1.03 g a ml" */
     public function __construct(
         public string $words,
         public float $value,
         public string $unit,
         public string $said,
-    ) {}
+    ) {
+    }
 
     /** @return array{words: string, value: float, unit: string, said: string} */
     public function toArray(): array

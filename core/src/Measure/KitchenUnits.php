@@ -16,7 +16,8 @@ final readonly class KitchenUnits
         public float $cupMl,
         public float $tablespoonMl,
         public float $teaspoonMl,
-    ) {}
+    ) {
+    }
 
     public static function metric(): self
     {

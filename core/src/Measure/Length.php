@@ -9,7 +9,9 @@ final readonly class Length
 {
     public const MM_PER_INCH = 25.4;
 
-    private function __construct(public float $mm) {}
+    private function __construct(public float $mm)
+    {
+    }
 
     public static function mm(float $mm): self
     {

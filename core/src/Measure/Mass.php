@@ -11,7 +11,9 @@ final readonly class Mass
 
     public const GRAMS_PER_POUND = 453.59237;
 
-    private function __construct(public float $grams) {}
+    private function __construct(public float $grams)
+    {
+    }
 
     public static function grams(float $grams): self
     {

@@ -40,7 +40,11 @@ final readonly class PlainReader
         return new Entry($read->text, $celsius, '°C', sprintf('%s = %s °C', $read->text, Say::number($celsius)));
     }
 
-    /** A bare last number after hours is minutes ("1 h 10"). @throws Refused unit-missing, unit-unknown and those of Words */
+    /**
+     * A bare last number after hours is minutes ("1 h 10").
+     *
+     * @throws Refused unit-missing, unit-unknown and those of Words
+     */
     public static function minutes(string $words): Entry
     {
         $read = Words::read($words);
@@ -62,7 +66,7 @@ final readonly class PlainReader
         return trim(explode(' ', $unit)[0], '.');
     }
 
-    /** @param array{number: float, unit: string} $part */
+    /** @param  array{number: float, unit: string}  $part */
     private static function unit(array $part, string $allowed): Refused
     {
         return $part['unit'] === ''

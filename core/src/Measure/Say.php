@@ -20,7 +20,7 @@ final readonly class Say
         return self::number($grams, abs($grams) < 9.95 ? 1 : 0).' g';
     }
 
-    /** @param list<string> $things */
+    /** @param  list<string>  $things */
     public static function list(array $things): string
     {
         $last = array_pop($things);
@@ -28,7 +28,7 @@ final readonly class Say
         return $things === [] ? (string) $last : implode(', ', $things).' and '.$last;
     }
 
-    /** @param list<string> $things */
+    /** @param  list<string>  $things */
     public static function choice(array $things): string
     {
         $last = array_pop($things);

@@ -7,7 +7,9 @@ namespace Hojaldre\Core\Measure;
 /** A temperature. °F = °C x 9/5 + 32, exactly. Differences are kelvins and never pass through here. */
 final readonly class Temperature
 {
-    private function __construct(public float $celsius) {}
+    private function __construct(public float $celsius)
+    {
+    }
 
     public static function celsius(float $celsius): self
     {

@@ -11,7 +11,9 @@ final readonly class Volume
 
     public const ML_PER_US_FLUID_OUNCE = self::ML_PER_US_CUP / 8;
 
-    private function __construct(public float $millilitres) {}
+    private function __construct(public float $millilitres)
+    {
+    }
 
     public static function millilitres(float $millilitres): self
     {

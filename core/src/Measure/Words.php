@@ -16,8 +16,10 @@ final readonly class Words
 
     private const NUMBER = '(?:\d+\s+\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d+(?:[.,]\d+)?)';
 
-    /** @param non-empty-list<array{number: float, unit: string}> $parts */
-    private function __construct(public string $text, public array $parts) {}
+    /** @param  non-empty-list<array{number: float, unit: string}>  $parts */
+    private function __construct(public string $text, public array $parts)
+    {
+    }
 
     /**
      * @throws Refused number-missing, words-too-long, number-not-understood

@@ -40,10 +40,4 @@ final readonly class WetSolid
         $this->boundGrams = min($this->weepGrams, $binderGramsOfWater);
         $this->freeGrams = $this->weepGrams - $this->boundGrams;
     }
-
-    /** The weight to stop at so that no more than this much free water is left; never below the floor. */
-    public function stopAtGrams(float $freeGrams): float
-    {
-        return $this->floorGrams + min($this->weepGrams, $this->boundGrams + max(0.0, $freeGrams));
-    }
 }

@@ -13,7 +13,9 @@ final readonly class Amount
 {
     public const MOST_GRAMS = 50000.0;
 
-    public function __construct(public string $words, public float $grams) {}
+    public function __construct(public string $words, public float $grams)
+    {
+    }
 
     /** An amount the core worked out: whole pieces where the food has them and they fit, grams otherwise. */
     public static function of(float $grams, ?Food $food = null, ?string $piece = null): self

@@ -20,7 +20,8 @@ final readonly class Bake
         public float $ovenCelsius,
         public string $mode,
         public float $minutes,
-    ) {}
+    ) {
+    }
 
     public static function read(Fields $fields): self
     {

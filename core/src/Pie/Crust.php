@@ -19,7 +19,8 @@ final readonly class Crust
         public float $thicknessMm,
         public ShellBake $shellBake,
         public Seal $seal,
-    ) {}
+    ) {
+    }
 
     public static function read(Fields $fields): self
     {

@@ -18,7 +18,8 @@ final readonly class CustardLayer implements Layer
         public CustardStyle $style,
         public array $eggs,
         public array $dairies,
-    ) {}
+    ) {
+    }
 
     public function id(): string
     {

@@ -9,16 +9,18 @@ use Hojaldre\Core\Moisture\WetSolid;
 use Hojaldre\Core\Pie\Readings\Reader;
 use Hojaldre\Core\Pie\Readings\Reading;
 use Hojaldre\Core\Pie\WaysOut\WayFinder;
+use Hojaldre\Core\Safety\Lethality;
 
 /** What a design will do: five readings with their ways out, the water ledger, the weights, the section. */
 final readonly class Forecast
 {
-    /** @param list<Reading> $readings */
+    /** @param  list<Reading>  $readings */
     private function __construct(
         public Pie $pie,
         public Balance $balance,
         public array $readings,
-    ) {}
+    ) {
+    }
 
     public static function of(Pie $pie): self
     {
@@ -84,7 +86,10 @@ final readonly class Forecast
     public function cautions(): array
     {
         return [
-            sprintf('Local food rules and licensed advice come first: %d °C at the coldest point, by probe.', (int) $this->balance->safeCelsius()),
+            sprintf(
+                'Local food rules and licensed advice come first: %d °C at the coldest point, by probe, or an equal kill held longer (65 °C for %d min).',
+                (int) $this->balance->safeCelsius(), (int) ceil(Lethality::minutesAt(65)),
+            ),
             'Raw egg and raw flour are raw food: wash hands and boards. Out of the oven, from 57 to 21 °C within 2 h and to 5 °C within 6 h in all.',
         ];
     }

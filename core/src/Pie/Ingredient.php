@@ -11,7 +11,9 @@ use Hojaldre\Core\Food\Role;
 /** A food and how much of it. */
 final readonly class Ingredient
 {
-    public function __construct(public Food $food, public Amount $amount) {}
+    public function __construct(public Food $food, public Amount $amount)
+    {
+    }
 
     public static function read(Fields $fields, Role $role): self
     {

@@ -30,7 +30,8 @@ final readonly class Pie
         public array $layers,
         public array $seasonings,
         public Bake $bake,
-    ) {}
+    ) {
+    }
 
     /** What a new pie begins as: a lined tin of the commonest size, and nothing in it (common practice, no source). */
     public static function blank(): self
@@ -79,7 +80,7 @@ final readonly class Pie
         return $this->with(bake: $bake);
     }
 
-    /** @param list<Ingredient> $seasonings */
+    /** @param  list<Ingredient>  $seasonings */
     public function withSeasonings(array $seasonings): self
     {
         return $this->with(seasonings: $seasonings);

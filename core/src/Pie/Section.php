@@ -17,7 +17,8 @@ final readonly class Section
         public ?float $custardLineMm,
         public float $fillTopMm,
         public float $headroomMm,
-    ) {}
+    ) {
+    }
 
     public static function of(Balance $balance): self
     {
@@ -26,23 +27,24 @@ final readonly class Section
         $crustMm = $pie->crust->thicknessMm;
         $depth = static fn (float $ml): float => round($crustMm + $lined->depthForVolumeMm($ml), 2);
 
-        $custardLeft = $balance->custardMl;
-        $line = null;
-        $heap = 0.0;
+        $gaps = $balance->heapMl - $balance->solidMl;
+        // what is left of the custard once the gaps between all solids are full stands where it was poured
+        $pool = max(0.0, $balance->custardMl - $gaps);
+        $line = match (true) {
+            $balance->custardMl <= 0 => null,
+            $balance->custardMl >= $gaps => $depth($balance->heapMl + $pool),
+            default => $depth(self::halfFull($pie, $balance->custardMl)),
+        };
+        $from = 0.0;
         $layers = [];
-        foreach ($pie->solids() as $solid) {
-            $gaps = $solid->heapMl() - $solid->trueMl();
-            if ($custardLeft > 0 && $custardLeft < $gaps) {
-                $line = $depth($heap + $solid->heapMl() * $custardLeft / $gaps);
+        foreach ($pie->layers as $layer) {
+            $room = $layer instanceof SolidLayer ? $layer->heapMl() : $pool;
+            if ($layer instanceof SolidLayer) {
+                $layers[] = self::row($layer, $depth($from), $depth($from + $room));
+            } elseif ($layer instanceof CustardLayer && $line !== null) {
+                $layers[] = $pool > 0.5 ? self::pool($layer, $depth($from), $depth($from + $room)) : self::pool($layer, $depth(0.0), $line);
             }
-            $custardLeft = max(0.0, $custardLeft - $gaps);
-            $layers[] = self::row($solid, $depth($heap), $depth($heap + $solid->heapMl()));
-            $heap += $solid->heapMl();
-        }
-        $custard = $pie->custard();
-        if ($custard !== null && $balance->custardMl > 0) {
-            $line = $custardLeft > 0 ? $depth($heap + $custardLeft) : ($line ?? $depth($heap));
-            $layers[] = self::pool($custard, $custardLeft > 0 ? $depth($heap) : $depth(0.0), $line);
+            $from += $room;
         }
         $top = $balance->fillMm() + $crustMm;
 
@@ -60,6 +62,22 @@ final readonly class Section
             round($top, 2),
             round($pie->tin->depthMm() - $top, 2),
         );
+    }
+
+    /** Up to where the heap is full, ml of heap, when the custard does not fill all its gaps. */
+    private static function halfFull(Pie $pie, float $custardMl): float
+    {
+        $heap = 0.0;
+        foreach ($pie->solids() as $solid) {
+            $gaps = $solid->heapMl() - $solid->trueMl();
+            if ($custardMl < $gaps) {
+                return $heap + $solid->heapMl() * $custardMl / $gaps;
+            }
+            $custardMl -= $gaps;
+            $heap += $solid->heapMl();
+        }
+
+        return $heap;
     }
 
     /** @return array<string, mixed> */

@@ -22,7 +22,8 @@ final readonly class SolidLayer implements Layer
         public string $preparation,
         public Amount $now,
         public ?Ingredient $binder,
-    ) {}
+    ) {
+    }
 
     public function id(): string
     {

@@ -18,7 +18,8 @@ final readonly class Variation
         public float $ovenKelvins = 0.0,
         public float $saltiness = 1.0,
         public float $volume = 1.0,
-    ) {}
+    ) {
+    }
 
     public static function none(): self
     {

@@ -11,9 +11,11 @@ namespace Hojaldre\Core\Safety;
  */
 final readonly class Slab
 {
-    private function __construct(public float $zeta, public float $c1) {}
+    private function __construct(public float $zeta, public float $c1)
+    {
+    }
 
-    /** @param float $biot h L / k with L half the thickness, 0.001 to 1000 */
+    /** @param  float  $biot h L / k with L half the thickness, 0.001 to 1000 */
     public static function withBiot(float $biot): self
     {
         // zeta tan zeta rises from 0 without bound on (0, pi/2): bisection cannot miss

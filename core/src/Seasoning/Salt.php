@@ -21,7 +21,8 @@ final readonly class Salt
     public function __construct(
         public array $gramsBySource,
         public float $fillingGrams,
-    ) {}
+    ) {
+    }
 
     public function grams(): float
     {

@@ -17,9 +17,10 @@ final readonly class RoundTin implements Tin
         private float $floorRadiusMm,
         private float $rimRadiusMm,
         private float $depthMm,
-    ) {}
+    ) {
+    }
 
-    /** @param float $diameterMm inside */
+    /** @param  float  $diameterMm inside */
     public static function straight(float $diameterMm, float $depthMm): self
     {
         return new self('round-straight', $diameterMm / 2, $diameterMm / 2, $depthMm);

@@ -25,14 +25,6 @@ final class MoistureTest extends TestCase
         }
     }
 
-    public function test_stopping_at_the_weight_it_says_leaves_the_weep_that_was_wanted(): void
-    {
-        $leeks = new WetSolid(450, 400, 0.62);
-        self::assertEqualsWithDelta(20, (new WetSolid(450, $leeks->stopAtGrams(20), 0.62))->freeGrams, 1e-9);
-        self::assertEqualsWithDelta(279, $leeks->stopAtGrams(0), 1e-9);
-        self::assertEqualsWithDelta(400, $leeks->stopAtGrams(1000), 1e-9, 'water is not put back');
-    }
-
     /** Common practice, no source: 1 kg of greens gives 400 g blanched and squeezed; leeks sweat down to 65-75 %. */
     #[TestWith(['spinach', 'blanched and squeezed', 0.40])]
     #[TestWith(['leeks', 'sweated', 0.70])]

@@ -5,7 +5,6 @@ type Schemas = components["schemas"];
 export type PieDesign = Schemas["PieDesign"];
 export type SolidLayer = Schemas["SolidLayer"];
 export type CustardLayer = Schemas["CustardLayer"];
-export type Layer = PieDesign["layers"][number];
 export type Ingredient = Schemas["Ingredient"];
 export type Food = Schemas["Food"];
 export type Forecast = Schemas["Forecast"];
@@ -20,7 +19,6 @@ export type Session = Schemas["Session"];
 export type Pie = Schemas["Pie"];
 export type PieSummary = Schemas["PieSummary"];
 export type Revision = Schemas["Revision"];
-export type Entry = Schemas["Entry"];
 export type EntryKind = Schemas["EntryWords"]["kind"];
 
 /** An answer of the API other than the one asked for, or no answer at all. */

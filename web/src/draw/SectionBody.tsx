@@ -61,45 +61,53 @@ export function SectionBody({ section, frame, basePercent, seal, detail, name }:
   );
 }
 
-function Band({
-  layer,
-  section,
-  frame,
-  detail,
-  name,
-}: {
-  layer: SectionLayer;
-  section: Section;
-  frame: Frame;
-  detail: boolean;
-  name: string;
-}) {
-  // custard runs between the solids: it fills from the crust up to its line, the solids lie in it
-  const bottom = layer.kind === "custard" ? section.tin.crustMm : layer.bottomMm;
-  if (layer.topMm - bottom < 0.05) return null;
-  const path = bandPath(frame, bottom, layer.topMm);
+type BandProps = { layer: SectionLayer; section: Section; frame: Frame; detail: boolean; name: string };
+
+function Band({ layer, section, frame, detail, name }: BandProps) {
+  const { bottom, top } = spanOf(layer, section);
+  if (top - bottom < 0.05) return null;
+  const path = bandPath(frame, bottom, top);
   const level = waterClass(layer.waterPercent);
-  const pieces = detail && layer.kind === "solid" ? piecesOf(layer, frame) : null;
-  const crumbs = detail && layer.crumbs ? piecesOf(layer, frame, "crumbs") : null;
-  const line = ink(level >= 5 ? "ground" : "ink");
+  // dry things in a custard are seen as pieces in it, not as a dry band
+  const scattered = detail && layer.kind === "solid" && section.custardLineMm !== null && level < 4;
   return (
     <g data-layer={layer.id}>
-      <path d={path} fill={ink(`water${level}`)} />
-      {detail && <path d={path} fill={`url(#${name}-dash-${level})`} />}
-      {detail && layer.kind === "solid" && (
-        <path
-          d={`M${frame.x(0)},${frame.y(layer.topMm)} H${frame.x(frame.insideMm(layer.topMm))}`}
-          stroke={line}
-          strokeWidth="1"
-          opacity="0.55"
-        />
-      )}
-      {pieces?.outlines && (
-        <path d={pieces.outlines} fill={ink(`water${Math.max(0, level - 1)}`)} stroke={line} strokeWidth="1.15" />
-      )}
-      {pieces?.lines && <path d={pieces.lines} fill="none" stroke={line} strokeWidth="1.15" strokeLinecap="round" />}
-      {crumbs && <path d={crumbs.outlines} fill={line} />}
+      {!scattered && <path d={path} fill={ink(`water${level}`)} />}
+      {detail && !scattered && <path d={path} fill={`url(#${name}-dash-${level})`} />}
+      {detail && layer.kind === "solid" && <Solids layer={layer} frame={frame} level={level} scattered={scattered} />}
     </g>
+  );
+}
+
+/** Custard runs between the solids: it fills from the crust up to its line, the solids lie in it. */
+function spanOf(layer: SectionLayer, section: Section) {
+  return layer.kind === "custard"
+    ? { bottom: section.tin.crustMm, top: section.custardLineMm ?? layer.topMm }
+    : { bottom: layer.bottomMm, top: layer.topMm };
+}
+
+type SolidsProps = { layer: SectionLayer; frame: Frame; level: number; scattered: boolean };
+
+function Solids({ layer, frame, level, scattered }: SolidsProps) {
+  const pieces = piecesOf(layer, frame);
+  const line = ink(level >= 5 || scattered ? "ground" : "ink");
+  return (
+    <>
+      <path
+        d={`M${frame.x(0)},${frame.y(layer.topMm)} H${frame.x(frame.insideMm(layer.topMm))}`}
+        stroke={line}
+        strokeWidth="1"
+        opacity="0.55"
+      />
+      <path
+        d={pieces.outlines}
+        fill={ink(`water${scattered ? level : Math.max(0, level - 1)}`)}
+        stroke={line}
+        strokeWidth="1.15"
+      />
+      <path d={pieces.lines} fill="none" stroke={line} strokeWidth="1.15" strokeLinecap="round" />
+      {layer.crumbs && <path d={piecesOf(layer, frame, "crumbs").outlines} fill={line} />}
+    </>
   );
 }
 

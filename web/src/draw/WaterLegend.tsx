@@ -21,7 +21,7 @@ export function WaterLegend({ width }: { width: number }) {
       aria-label="Water scale: crisp to 8 %, dry to 14, soft to 21, soggy to 40, filling above."
       style={{ display: "block" }}
     >
-      {WORDS.map(([index, word]) => (
+      {WORDS.filter(([, word]) => step >= 40 || word !== "soggy").map(([index, word]) => (
         <text key={word} x={index * step} y="13" fontSize="14" fill={ink("ink2")}>
           {word}
         </text>

@@ -15,7 +15,7 @@ export type Frame = {
   wallMm: (heightMm: number) => number;
 };
 
-export type Margins = { left: number; right: number; top: number; bottom: number };
+type Margins = { left: number; right: number; top: number; bottom: number };
 
 const MOST_HEIGHT = 300;
 

@@ -3,7 +3,7 @@ import type { Frame } from "./frame";
 import { seeded } from "./random";
 
 /** Pieces of a layer as two paths: outlines that may be filled, and lines drawn on them. */
-export type Pieces = { outlines: string; lines: string };
+type Pieces = { outlines: string; lines: string };
 
 type Place = { x: number; y: number; random: () => number };
 type Piece = { width: number; height: number; draw: (place: Place) => Partial<Pieces> };
@@ -81,12 +81,14 @@ export function piecesOf(layer: SectionLayer, frame: Frame, texture = layer.text
   const piece = PIECES[texture] ?? PLAIN;
   const bottom = frame.y(layer.bottomMm);
   const top = frame.y(layer.topMm);
-  const rows = Math.floor((bottom - top) / piece.height);
+  const tall = bottom - top;
+  const rows = tall < 6 ? 0 : Math.max(1, Math.floor(tall / piece.height));
+  const pitch = Math.min(piece.height, tall);
   const outlines: string[] = [];
   const lines: string[] = [];
   for (let row = 0; row < rows; row++) {
     const random = seeded(`${layer.id}/${texture}/${row}`);
-    const y = bottom - (row + 0.5) * piece.height;
+    const y = bottom - (row + 0.5) * pitch;
     const right = frame.x(frame.insideMm(layer.bottomMm)) - piece.width * 0.8;
     for (let x = frame.x(0) + 4 + (row % 2) * piece.width * 0.4; x < right; x += piece.width) {
       const [keep, dx, dy] = [random(), random() * 5, random() * 3 - 1.5];

@@ -35,7 +35,7 @@ const looks = {
   },
 } as const;
 
-export type ButtonProps = HTMLChakraProps<"button"> & { look?: keyof typeof looks };
+type ButtonProps = HTMLChakraProps<"button"> & { look?: keyof typeof looks };
 
 export function Button({ look = "outline", type = "button", ...rest }: ButtonProps) {
   return <chakra.button type={type} {...base} {...looks[look]} {...rest} />;

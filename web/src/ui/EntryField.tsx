@@ -163,6 +163,7 @@ const fieldLook = (size: Props<unknown>["size"], strong: boolean | undefined, pr
     background: "transparent",
     padding: "1px 0 0",
     lineHeight: "1.3",
+    minHeight: "25px",
     fontWeight: size === "page" ? "680" : strong ? "650" : "430",
     fontSize: size === "page" ? { base: "24px", sm: "page" } : "body",
     _hover: { borderBottomStyle: "solid", background: "well" },

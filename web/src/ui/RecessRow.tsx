@@ -14,7 +14,7 @@ export function RecessRow({ children, seat, depth = 7 }: Props) {
   useLayoutEffect(() => {
     const seated = ref.current?.querySelector<HTMLElement>("[data-seated=true]");
     const next: [number, number] | null = seated
-      ? [seated.offsetLeft - 6, seated.offsetLeft + seated.offsetWidth + 6]
+      ? [Math.max(4, seated.offsetLeft - 6), Math.min(width - 4, seated.offsetLeft + seated.offsetWidth + 6)]
       : null;
     setSpan((old) => (old?.[0] === next?.[0] && old?.[1] === next?.[1] ? old : next));
   }, [seat, width]);

@@ -24,10 +24,10 @@ export function readingGeometry(reading: Reading, width: number): Geometry {
     to: upper === null ? null : x(upper),
     loaf: needle === null ? null : loafAround(needle, reading, x, width),
     needle,
-    limits: [
+    limits: apart([
       ...(lower === null ? [] : [limit(x(lower), `${lowerName} ${number(lower, digits(lower, reading))}`, width)]),
       ...(upper === null ? [] : [limit(x(upper), `${upperName} ${number(upper, digits(upper, reading))}`, width)]),
-    ],
+    ]),
   };
 }
 
@@ -41,6 +41,16 @@ function loafAround(needle: number, reading: Reading, x: (value: number) => numb
 /** 1.4 and not 1.40, 14 and not 14.00 */
 function digits(value: number, reading: Reading): number {
   return Number.isInteger(value) ? 0 : Math.min(reading.decimals, Number.isInteger(value * 10) ? 1 : 2);
+}
+
+/** Two limits close together are written away from each other. */
+function apart(limits: Geometry["limits"]): Geometry["limits"] {
+  const [left, right] = limits;
+  if (!left || !right || right.x - left.x > (left.text.length + right.text.length) * 3.6 + 8) return limits;
+  return [
+    { ...left, x: left.x + 8, anchor: "end" },
+    { ...right, x: Math.max(right.x - 8, left.x + 16), anchor: "start" },
+  ];
 }
 
 function limit(x: number, text: string, width: number): Geometry["limits"][number] {

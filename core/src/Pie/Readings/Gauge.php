@@ -24,7 +24,11 @@ interface Gauge
 
     public function limits(Balance $balance): Limits;
 
-    /** Ends of the scale it is drawn on; widened by whoever draws where a value lies beyond. @return array{float, float} */
+    /**
+     * Ends of the scale it is drawn on; widened where a value lies beyond.
+     *
+     * @return array{float, float}
+     */
     public function scale(Balance $balance): array;
 
     /** Whether the doubtful part of the range counts as outside: so for safety, where a cook must not bet. */

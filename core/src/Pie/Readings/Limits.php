@@ -15,7 +15,8 @@ final readonly class Limits
         public string $lowerName,
         public ?float $upper,
         public string $upperName,
-    ) {}
+    ) {
+    }
 
     public function holds(float $value): bool
     {

@@ -27,14 +27,15 @@ final readonly class Reading
         public string $verdict,
         public string $reason,
         public array $waysOut = [],
-    ) {}
+    ) {
+    }
 
     public function inTrouble(): bool
     {
         return $this->state === State::OnTheRim;
     }
 
-    /** @param list<WayOut> $waysOut */
+    /** @param  list<WayOut>  $waysOut */
     public function withWaysOut(array $waysOut): self
     {
         return new self(

@@ -14,7 +14,9 @@ use Hojaldre\Core\Pie\SolidLayer;
 /** Fold crumbs into a layer to hold its water. */
 final readonly class AddCrumbs implements Lever
 {
-    public function __construct(private SolidLayer $layer) {}
+    public function __construct(private SolidLayer $layer)
+    {
+    }
 
     public function id(): string
     {

@@ -7,8 +7,10 @@ namespace Hojaldre\Core\Pie\WaysOut;
 /** A place in the design document and what stands there afterwards. */
 final readonly class Change
 {
-    /** @param string $at JSON pointer into the design */
-    public function __construct(public string $at, public mixed $to) {}
+    /** @param  string  $at JSON pointer into the design */
+    public function __construct(public string $at, public mixed $to)
+    {
+    }
 
     /**
      * The smallest set of places in which two documents differ; a list whose length differs is replaced whole.

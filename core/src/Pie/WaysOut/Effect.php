@@ -13,7 +13,8 @@ final readonly class Effect
         public ?float $to,
         public string $verdictBefore,
         public string $verdictAfter,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function toArray(): array

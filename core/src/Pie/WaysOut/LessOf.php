@@ -12,7 +12,9 @@ use Hojaldre\Core\Pie\SolidLayer;
 /** Less of one layer, prepared the same way. */
 final readonly class LessOf implements Lever
 {
-    public function __construct(private SolidLayer $layer) {}
+    public function __construct(private SolidLayer $layer)
+    {
+    }
 
     public function id(): string
     {

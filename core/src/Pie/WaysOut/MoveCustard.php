@@ -11,8 +11,10 @@ use Hojaldre\Core\Pie\Pie;
 /** More or less of the custard as it is mixed. */
 final readonly class MoveCustard implements Lever
 {
-    /** @param int $sign +1 makes more, -1 pours less */
-    public function __construct(private CustardLayer $custard, private int $sign) {}
+    /** @param  int  $sign +1 makes more, -1 pours less */
+    public function __construct(private CustardLayer $custard, private int $sign)
+    {
+    }
 
     public function id(): string
     {

@@ -12,8 +12,10 @@ use Hojaldre\Core\Pie\Pie;
 /** More or less of the dairy there is most of. */
 final readonly class MoveDairy implements Lever
 {
-    /** @param int $sign +1 adds, -1 leaves out */
-    public function __construct(private CustardLayer $custard, private int $sign) {}
+    /** @param  int  $sign +1 adds, -1 leaves out */
+    public function __construct(private CustardLayer $custard, private int $sign)
+    {
+    }
 
     public function id(): string
     {

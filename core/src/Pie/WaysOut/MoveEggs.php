@@ -15,8 +15,10 @@ final readonly class MoveEggs implements Lever
 {
     private const MOST = 6.0;
 
-    /** @param int $sign +1 adds, -1 leaves out */
-    public function __construct(private CustardLayer $custard, private int $sign) {}
+    /** @param  int  $sign +1 adds, -1 leaves out */
+    public function __construct(private CustardLayer $custard, private int $sign)
+    {
+    }
 
     public function id(): string
     {

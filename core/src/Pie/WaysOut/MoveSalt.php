@@ -18,8 +18,10 @@ final readonly class MoveSalt implements Lever
     /** A level teaspoon of 5 ml of fine salt (common practice, no source). */
     private const GRAMS_PER_TEASPOON = 6.0;
 
-    /** @param int $sign +1 adds, -1 leaves out */
-    public function __construct(private int $sign) {}
+    /** @param  int  $sign +1 adds, -1 leaves out */
+    public function __construct(private int $sign)
+    {
+    }
 
     public function id(): string
     {

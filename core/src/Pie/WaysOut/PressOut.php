@@ -12,7 +12,9 @@ use Hojaldre\Core\Pie\SolidLayer;
 /** Drive more water off one layer before it goes in. */
 final readonly class PressOut implements Lever
 {
-    public function __construct(private SolidLayer $layer) {}
+    public function __construct(private SolidLayer $layer)
+    {
+    }
 
     public function id(): string
     {

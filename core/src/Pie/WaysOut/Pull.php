@@ -15,5 +15,6 @@ final readonly class Pull
         public int $cost,
         public Pie $pie,
         public bool $clears,
-    ) {}
+    ) {
+    }
 }

@@ -36,7 +36,7 @@ final readonly class WayFinder
         return array_map(static fn (array $one): WayOut => self::describe($gauge, $pie, $one[0], $readings), array_slice($ranked, 0, self::MOST_WAYS));
     }
 
-    /** @param list<Reading> $readings before the pull */
+    /** @param  list<Reading>  $readings before the pull */
     private static function newTroubles(Pull $pull, array $readings): int
     {
         $troubles = 0;
@@ -99,7 +99,7 @@ final readonly class WayFinder
         return array_values($pairs);
     }
 
-    /** @param list<Reading> $readings */
+    /** @param  list<Reading>  $readings */
     private static function describe(Gauge $gauge, Pie $pie, Pull $pull, array $readings): WayOut
     {
         $effects = [];

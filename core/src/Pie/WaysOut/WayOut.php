@@ -21,7 +21,8 @@ final readonly class WayOut
         public ?float $high,
         public array $changes,
         public array $effects,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function toArray(): array

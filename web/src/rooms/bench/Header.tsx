@@ -15,7 +15,7 @@ type Props = { bench: BenchState; pie: string; mayWrite: boolean };
 export function Header({ bench, pie, mayWrite }: Props) {
   const { kitchen, design, refusals, set } = useBenchContext();
   return (
-    <Flex gap="8px 26px" align="baseline" wrap="wrap" paddingBlock="16px 20px">
+    <Flex gap="8px 20px" align="baseline" wrap="wrap" paddingBlock="16px 20px">
       <Box as="h1" minWidth="0" maxWidth="100%">
         <EntryField
           label="Name of the pie"

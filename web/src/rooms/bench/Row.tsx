@@ -37,7 +37,7 @@ export function Row({
       gridTemplateColumns="22px 1fr"
     >
       {menu ? (
-        <Box onKeyDown={onKeyDown}>
+        <Box onKeyDownCapture={onKeyDown}>
           <Menu label={menu.label} items={menu.items} trigger={<Grip label={menu.label} />} />
         </Box>
       ) : (

@@ -6,7 +6,7 @@ import { begin, type History, type HistoryAct, history } from "../../ui/history"
 import { type Draft, dropDraft, keepDraft } from "./draft";
 import { useForecast } from "./useForecast";
 
-export type SaveState = "saved" | "changed" | "saving" | { failed: Problem };
+type SaveState = "saved" | "changed" | "saving" | { failed: Problem };
 
 const same = (a: PieDesign, b: PieDesign) => a === b || JSON.stringify(a) === JSON.stringify(b);
 

@@ -1,0 +1,141 @@
+import { expect, test } from "@playwright/test";
+import { entry, onTheBench, reading, signIn, type } from "./support";
+
+test("a cook presses the leeks, applies a way out, saves, closes the browser and finds it again", async ({
+  page,
+  browser,
+}) => {
+  const { id, kitchen } = await onTheBench(page, "Quiche of the first story");
+  await expect(page.getByTestId("base-value")).toHaveText("17 %");
+  const band = page.locator('[data-layer="leeks"] > path').first();
+  const before = await band.getAttribute("d");
+
+  await type(page, "Leeks, weight now", "380 g");
+  await expect(page.getByTestId("base-value")).toHaveText("20 %");
+  await expect.poll(() => band.getAttribute("d")).not.toBe(before);
+  await expect(page.locator('[data-weep="leeks"]')).toHaveText("weeps 101 g");
+
+  await page.getByRole("button", { name: /^Apply: Press .* from the leeks/ }).click();
+  await expect(page.getByTestId("base-value")).toHaveText("14 %");
+  await expect(reading(page, "Base")).toContainText("dry");
+  await expect(page.getByText(/^Applied: Press/)).toBeVisible();
+  const stopAt = await entry(page, "Leeks, weight now").inputValue();
+
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByRole("button", { name: /^Revision 2/ })).toBeVisible();
+  await page.close();
+
+  const later = await browser.newContext();
+  const again = await later.newPage();
+  await signIn(again);
+  await again.getByRole("link", { name: "Quiche of the first story" }).click();
+  await expect(again).toHaveURL(new RegExp(`/k/${kitchen}/bench/${id}`));
+  await expect(entry(again, "Leeks, weight now")).toHaveValue(stopAt);
+  await expect(again.getByTestId("base-value")).toHaveText("14 %");
+  await later.close();
+});
+
+test("readings follow while a number is typed, and Escape takes it back", async ({ page }) => {
+  await onTheBench(page, "Quiche of the preview");
+  await entry(page, "Leeks, weight now").fill("280 g");
+  await expect(page.getByTestId("base-value")).toHaveText("14 %");
+  await expect(page.getByRole("button", { name: /^Revision 1/ })).toBeVisible();
+  await entry(page, "Leeks, weight now").press("Escape");
+  await expect(page.getByTestId("base-value")).toHaveText("17 %");
+  await expect(entry(page, "Leeks, weight now")).toHaveValue("315 g");
+  await entry(page, "Leeks, weight now").press("Shift+ArrowDown");
+  await expect(entry(page, "Leeks, weight now")).toHaveValue("305 g");
+});
+
+test("everything can be undone and done again, by button and by key", async ({ page }) => {
+  await onTheBench(page, "Quiche of the undo");
+  await type(page, "Leeks, weight now", "300 g");
+  await page.getByLabel("Seal", { exact: true }).selectOption("egg");
+  await expect(reading(page, "Base")).toContainText("dry");
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
+  await expect(page.getByLabel("Seal", { exact: true })).toHaveValue("none");
+  await page.locator("body").press("Control+z");
+  await expect(entry(page, "Leeks, weight now")).toHaveValue("315 g");
+  await expect(page.getByRole("button", { name: "Undo", exact: true })).toBeDisabled();
+  await page.locator("body").press("Control+Shift+z");
+  await page.getByRole("button", { name: "Redo", exact: true }).click();
+  await expect(page.getByLabel("Seal", { exact: true })).toHaveValue("egg");
+  await page.locator("body").press("Control+s");
+  await expect(page.getByRole("button", { name: /^Revision 2/ })).toBeVisible();
+});
+
+test("a quantity takes any kitchen unit, keeps the cook's words and shows grams", async ({ page }) => {
+  await onTheBench(page, "Quiche of the units");
+  await type(page, "Whole milk", "3/4 cup");
+  await expect(entry(page, "Whole milk")).toHaveValue("3/4 cup");
+  await expect(page.locator("[data-row=custard]")).toContainText("193 g");
+  await type(page, "Leeks, bought", "1 lb 2 oz");
+  await expect(page.locator("[data-row=leeks]")).toContainText("510 g");
+  await type(page, "Oven temperature", "350 F");
+  await expect(entry(page, "Oven temperature")).toHaveValue("177 °C");
+  await page.getByRole("button", { name: /24 cm straight tin/ }).click();
+  await type(page, "Tin, inside width", "9 in");
+  await page.getByRole("button", { name: "Done" }).click();
+  await expect(page.getByRole("button", { name: /22.9 cm straight tin/ })).toBeVisible();
+});
+
+test("wrong words stay as typed, say what to write, and change nothing", async ({ page }) => {
+  await onTheBench(page, "Quiche of the slips");
+  await type(page, "Leeks, weight now", "315");
+  await expect(page.getByText(/^315 what\? Add g/)).toBeVisible();
+  await expect(entry(page, "Leeks, weight now")).toHaveValue("315");
+  await type(page, "Leeks, weight now", "3 bunches");
+  await expect(page.getByText(/"bunches" is not a unit known for leeks/)).toBeVisible();
+  await entry(page, "Leeks, weight now").press("Escape");
+  await expect(page.getByTestId("base-value")).toHaveText("17 %");
+
+  await type(page, "Leeks, weight now", "2 kg");
+  await expect(page.getByText("This design is not taken as it stands.")).toBeVisible();
+  await expect(page.locator("[data-row=leeks]")).toContainText("It cannot weigh more now than it did when bought");
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByText("Kept here, not yet saved.")).toBeVisible();
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
+  await expect(page.getByText("This design is not taken as it stands.")).toBeHidden();
+  await expect(entry(page, "Leeks, weight now")).toHaveValue("315 g");
+});
+
+test("a late answer is never shown for a newer design", async ({ page }) => {
+  await onTheBench(page, "Quiche of the slow line");
+  let first = true;
+  await page.route("**/forecast", async (route) => {
+    if (first) {
+      first = false;
+      await new Promise((resolve) => setTimeout(resolve, 1500));
+    }
+    await route.continue().catch(() => {});
+  });
+  await type(page, "Leeks, weight now", "440 g");
+  await page.waitForTimeout(200);
+  await type(page, "Leeks, weight now", "280 g");
+  await expect(page.getByTestId("base-value")).toHaveText("14 %");
+  await page.waitForTimeout(1800);
+  await expect(page.getByTestId("base-value")).toHaveText("14 %");
+});
+
+test("an unsafe bake is never called done: too few minutes ride on the rim until they are enough", async ({ page }) => {
+  await onTheBench(page, "Quiche in a hurry");
+  await type(page, "Minutes in the oven", "30 min");
+  await expect(reading(page, "Safe")).toContainText("not yet");
+  await expect(reading(page, "Safe")).toContainText("too early by up to");
+  await page.getByRole("button", { name: /^Apply: Bake .* longer/ }).click();
+  await expect(reading(page, "Safe")).not.toContainText("not yet");
+  await expect(page.getByText(/Local food rules and licensed advice come first/)).toBeVisible();
+});
+
+test("layers are moved, left out and brought back", async ({ page }) => {
+  await onTheBench(page, "Quiche of the order");
+  const rows = page.locator("[data-row]");
+  await expect(rows.nth(2)).toHaveAttribute("data-row", "leeks");
+  await page.getByRole("button", { name: "Leeks: what to do" }).press("Alt+ArrowUp");
+  await expect(rows.nth(1)).toHaveAttribute("data-row", "leeks");
+  await page.getByRole("button", { name: "Smoked trout, flaked: what to do" }).click();
+  await page.getByRole("menuitem", { name: "Leave it out" }).click();
+  await expect(page.locator('[data-row="smoked-trout"]')).toHaveCount(0);
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
+  await expect(page.locator('[data-row="smoked-trout"]')).toBeVisible();
+});

@@ -1,0 +1,53 @@
+import { readFileSync } from "node:fs";
+import { AxeBuilder } from "@axe-core/playwright";
+import { expect, type Page } from "@playwright/test";
+
+export const TROUT_FILE = "database/data/demo/smoked-trout-and-leek-quiche.json";
+
+export async function signIn(page: Page, who: "ada" | "ben" | "cleo" = "ada") {
+  await page.goto("/");
+  await page.getByLabel("E-mail").fill(`${who}@lockhouse.example`);
+  await page.getByLabel("Password").fill("golden crust");
+  await page.getByRole("button", { name: "Sign in" }).click();
+  await expect(page.getByRole("heading", { name: "Pies", exact: true })).toBeVisible();
+}
+
+/** A trout quiche of its own for a test, on the bench. */
+export async function onTheBench(page: Page, name: string, change: (design: Trout) => void = () => {}) {
+  await signIn(page);
+  const session = await (await page.request.get("/api/session")).json();
+  const design = JSON.parse(readFileSync(TROUT_FILE, "utf8")) as Trout;
+  design.name = name;
+  change(design);
+  const made = await page.request.post(`/api/kitchens/${session.kitchens[0].id}/pies`, {
+    data: design,
+    headers: { "X-CSRF-TOKEN": session.csrfToken },
+  });
+  expect(made.status()).toBe(201);
+  const { id } = await made.json();
+  await page.goto(`/k/${session.kitchens[0].id}/bench/${id}`);
+  await expect(entry(page, "Name of the pie")).toHaveValue(name);
+  return { id: id as string, kitchen: session.kitchens[0].id as string };
+}
+
+type Trout = {
+  name: string;
+  bake: { minutes: number };
+  layers: { kind: string; eggs?: unknown[]; now?: unknown }[];
+};
+
+export const entry = (page: Page, label: string) => page.getByLabel(label, { exact: true });
+
+export async function type(page: Page, label: string, words: string, key = "Enter") {
+  await entry(page, label).fill(words);
+  await entry(page, label).press(key);
+}
+
+export const reading = (page: Page, name: string) => page.getByRole("region", { name, exact: true });
+
+export async function expectAccessible(page: Page) {
+  const found = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
+    .analyze();
+  expect(found.violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.html).join(" ")}`)).toEqual([]);
+}

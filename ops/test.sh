@@ -1,0 +1,48 @@
+# ./hojaldre test: everything. The database is the private one, in a database of its own; the browser gets an app of its own.
+source "$ROOT/ops/lib/install.sh"
+source "$ROOT/ops/lib/database.sh"
+source "$ROOT/ops/lib/instance.sh"
+source "$ROOT/ops/check.sh"
+
+E2E_PORT_FROM=8620
+
+run_test() {
+    local browser=1
+    case "${1:-}" in
+        '') ;;
+        --no-browser) browser='' ;;
+        *) fail "test does not know \"$1\"." 'It takes --no-browser.' ;;
+    esac
+    only_one_at_a_time
+    install_everything ${browser:+"${TEST_PACKAGES[@]}"}
+    start_database
+    trap 'stop_instance e2e' EXIT
+
+    printf '\nStatic checks\n'
+    run_check
+    printf '\nEach check can fail\n'
+    bash tools/check/prove.sh
+    printf '\nCore and feature tests\n'
+    have_database hojaldre_test
+    write_settings test hojaldre_test testing
+    vendor/bin/phpunit
+    printf '\nFront end\n'
+    npx vitest run
+    if [ -n "$browser" ]; then
+        printf '\nBrowser\n'
+        run_browser_tests
+    fi
+    printf '\nAll of it is green.\n'
+}
+
+run_browser_tests() {
+    have_database hojaldre_e2e fresh
+    write_settings e2e hojaldre_e2e
+    prepare_instance e2e
+    artisan e2e db:seed --class=Database\\Seeders\\DemoKitchenSeeder --force >/dev/null
+    local port
+    port=$(first_free_port "$E2E_PORT_FROM")
+    start_instance e2e "$port"
+    HOJALDRE_URL="http://127.0.0.1:$port" npx playwright test
+    stop_instance e2e
+}

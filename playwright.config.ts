@@ -1,0 +1,30 @@
+import { defineConfig } from "@playwright/test";
+
+export default defineConfig({
+  testDir: "e2e",
+  outputDir: "var/e2e/results",
+  workers: 1,
+  fullyParallel: false,
+  timeout: 40_000,
+  expect: { timeout: 8_000 },
+  reporter: [["list"]],
+  use: {
+    baseURL: process.env.HOJALDRE_URL ?? "http://127.0.0.1:8620",
+    viewport: { width: 1280, height: 800 },
+    locale: "en-GB",
+    trace: "retain-on-failure",
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+      args: [
+        "--headless",
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+      ],
+    },
+  },
+});

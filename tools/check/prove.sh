@@ -1,0 +1,89 @@
+#!/usr/bin/env bash
+# Proves that each check is able to fail: plants one fault for each in a copy of the tree, runs them all there, and wants every
+# one of them to fail and to name what was planted.
+set -euo pipefail
+ROOT=$(cd "$(dirname "$0")/../.." && pwd)
+COPY=$(mktemp -d)/tree
+mkdir -p "$COPY"
+cd "$ROOT"
+{ git ls-files -z 2>/dev/null; git ls-files -z --others --exclude-standard; } | while IFS= read -r -d '' file; do [ -e "$file" ] && printf '%s\0' "$file"; done |
+    tar -cf - --null -T - | tar -xf - -C "$COPY"
+ln -s "$ROOT/node_modules" "$COPY/node_modules"
+cp -r "$ROOT/vendor" "$COPY/vendor"
+cd "$COPY"
+
+plant() { mkdir -p "$(dirname "$1")"; cat >"$1"; }
+
+plant core/src/Measure/Planted.php <<'PHP'
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Measure;
+
+use Hojaldre\Core\Pie\Pie;
+use Illuminate\Support\Str;
+
+class Planted
+{
+    public function name(Pie $pie): int
+    {
+        return Str::length($pie->name) + now()->year + rand(1, 2);
+    }
+}
+PHP
+plant core/src/Pie/PlantedSource.php <<'PHP'
+<?php
+
+namespace Hojaldre\Core\Pie;
+
+/** docs/sources.md#planted-nowhere */
+final readonly class PlantedSource
+{
+    public float   $grams;
+}
+PHP
+for i in $(seq 420); do echo "// line $i"; done | plant web/src/ui/planted-long.ts
+plant web/src/rooms/pies/planted.ts <<'TS'
+import { setAt } from "../bench/pointer";
+export const planted: number = setAt("a", "", "b");
+let unused = 1
+TS
+plant web/src/ui/plantedFetch.ts <<'TS'
+import { api } from "../api/client";
+export const fetches = api;
+TS
+sed -i 's/    private const TRIES = 6;/    private const TRIES = 6;\n    public function planted(): int { return "x"; }/; s/Six wrong tries a minute/Planted words/' app/Kitchen/SignIn.php
+sed -i 's/"retryAfterSeconds"/"plantedSeconds"/' docs/openapi.json
+printf 'if then\n' >ops/lib/planted.sh
+
+VAR="$COPY/var"
+source ops/lib/common.sh
+VAR="$COPY/var"
+source ops/check.sh
+run_checks "$COPY/var/logs" >/dev/null 2>&1 || true
+
+bad=0
+# wants NAME TEXT...: the check failed and its words name what was planted
+wants() {
+    local name=$1 text
+    shift
+    grep -qx "$name" "$COPY/var/logs/failed" || { echo "  $name did not fail"; bad=1; return; }
+    for text in "$@"; do
+        grep -qF -- "$text" "$COPY/var/logs/$name.log" || { echo "  $name failed without naming: $text"; bad=1; }
+    done
+}
+wants php-style
+wants core-alone 'now'
+wants app-and-arrows 'should not depend on Illuminate' 'should not depend on Hojaldre\Core\Pie\Pie' 'should be final' 'should be readonly' 'SignIn.php'
+wants layout 'planted-nowhere' 'rand()' 'now()' 'planted-long.ts has' 'does not declare strict types'
+wants contract 'stale'
+wants contract-types
+wants web-style 'planted.ts'
+wants web-types 'planted.ts'
+wants web-arrows 'rooms-are-apart' 'ui-does-not-fetch'
+wants web-dead-code 'planted'
+wants shell
+[ "$bad" -eq 0 ] || { echo "Logs: $COPY/var/logs"; exit 1; }
+echo '  all eleven failed where they should'
+rm -rf "${COPY%/tree}"
