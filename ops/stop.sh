@@ -6,6 +6,7 @@ run_stop() {
     only_one_at_a_time
     stop_instance main
     stop_instance e2e
+    stop_instance bench
     stop_database
     step 'stopped'
 }

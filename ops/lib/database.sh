@@ -79,7 +79,7 @@ stop_database() {
     fi
 }
 
-sql() { PGPASSWORD=$(cat "$VAR/secrets/db-password") "$PG_BIN/psql" -h 127.0.0.1 -p "$DB_PORT" -U hojaldre -qAtX -v ON_ERROR_STOP=1 "$@"; }
+sql() { PGOPTIONS="-c client_min_messages=warning" PGPASSWORD=$(cat "$VAR/secrets/db-password") "$PG_BIN/psql" -h 127.0.0.1 -p "$DB_PORT" -U hojaldre -qAtX -v ON_ERROR_STOP=1 "$@"; }
 
 # have_database NAME [fresh]: there is a database of this name; with "fresh", an empty one.
 have_database() {
