@@ -3,7 +3,7 @@ source "$ROOT/ops/lib/install.sh"
 source "$ROOT/ops/lib/database.sh"
 source "$ROOT/ops/lib/instance.sh"
 
-BENCHES=(core cli api script)
+BENCHES=(core cli api edit script)
 
 run_bench() {
     local wanted=("${BENCHES[@]}") name
@@ -21,8 +21,15 @@ bench_cli() { php tools/bench/cli.php; }
 
 bench_script() { node tools/bench/script.mjs; }
 
-# The app as shipped, with a database of its own.
-bench_api() {
+bench_api() { with_app node tools/bench/api.mjs; }
+
+bench_edit() {
+    install_packages "${TEST_PACKAGES[@]}" >&2
+    with_app node tools/bench/edit.mjs
+}
+
+# with_app CMD...: run it with the address of the app as shipped, on a database of its own.
+with_app() {
     only_one_at_a_time
     start_database
     have_database hojaldre_bench fresh
@@ -31,6 +38,6 @@ bench_api() {
     artisan bench db:seed --class=Database\\Seeders\\DemoKitchenSeeder --force >/dev/null
     trap 'stop_instance bench' EXIT
     start_instance bench "$(first_free_port 8720)"
-    node tools/bench/api.mjs "http://127.0.0.1:$(cat "$VAR/bench/port")"
+    "$@" "http://127.0.0.1:$(cat "$VAR/bench/port")"
     stop_instance bench
 }

@@ -4,6 +4,6 @@ source "$ROOT/ops/lib/install.sh"
 run_generate() {
     install_node
     php tools/openapi.php
-    npx openapi-typescript docs/openapi.json -o web/src/api/schema.gen.ts >/dev/null
-    step 'wrote docs/openapi.json and web/src/api/schema.gen.ts'
+    npx openapi-typescript docs/openapi.json -o web/src/api/generated/schema.ts >/dev/null
+    step 'wrote docs/openapi.json and web/src/api/generated/schema.ts'
 }

@@ -50,9 +50,9 @@ function functionsCalled(string $code): array
 
 // 1. No file over 400 lines.
 foreach (['core', 'app', 'web/src', 'tests', 'e2e', 'tools', 'database', 'bootstrap', 'config', 'routes'] as $folder) {
-    foreach (filesBelow("$root/$folder", '/(?<!\.gen)\.(php|tsx?|mjs)$/') as $file) {
+    foreach (filesBelow("$root/$folder", '/\.(php|tsx?|mjs)$/') as $file) {
         $lines = count((array) file($file));
-        if ($lines > 400) {
+        if ($lines > 400 && ! str_contains($file, '/generated/')) {
             $faults[] = "$file has $lines lines; 400 are the most.";
         }
     }

@@ -6,8 +6,7 @@ ROOT=$(cd "$(dirname "$0")/../.." && pwd)
 COPY=$(mktemp -d)/tree
 mkdir -p "$COPY"
 cd "$ROOT"
-{ git ls-files -z 2>/dev/null; git ls-files -z --others --exclude-standard; } | while IFS= read -r -d '' file; do [ -e "$file" ] && printf '%s\0' "$file"; done |
-    tar -cf - --null -T - | tar -xf - -C "$COPY"
+tar -cf - --exclude=./node_modules --exclude=./vendor --exclude=./var --exclude=./public/app --exclude=./.git . | tar -xf - -C "$COPY"
 ln -s "$ROOT/node_modules" "$COPY/node_modules"
 cp -r "$ROOT/vendor" "$COPY/vendor"
 cd "$COPY"

@@ -1,4 +1,4 @@
-import { useId } from "react";
+import { memo, useId } from "react";
 import type { Ledger, Section } from "../api/client";
 import { number } from "../ui/numbers";
 import { ink } from "../ui/theme";
@@ -22,7 +22,7 @@ export function cutawayFrame(section: Section, width: number): Frame {
 }
 
 /** The half section, drawn to scale, with its measures and with the paths the water will take. */
-export function Cutaway({ section, ledger, basePercent, seal, width, title, empty }: Props) {
+export const Cutaway = memo(function Cutaway({ section, ledger, basePercent, seal, width, title, empty }: Props) {
   const name = useId().replaceAll(":", "");
   const frame = cutawayFrame(section, width);
   return (
@@ -42,7 +42,7 @@ export function Cutaway({ section, ledger, basePercent, seal, width, title, empt
       <Ruler section={section} frame={frame} />
     </svg>
   );
-}
+});
 
 function inWords(section: Section, ledger: Ledger, title: string): string {
   const { tin } = section;

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { number } from "../ui/numbers";
 import { ink } from "../ui/theme";
 import { WATER_BREAKS } from "./frame";
@@ -11,7 +12,7 @@ const WORDS: [number, string][] = [
 ];
 
 /** The water scale in nine steps, with its words, its numbers and its second cue. */
-export function WaterLegend({ width }: { width: number }) {
+export const WaterLegend = memo(function WaterLegend({ width }: { width: number }) {
   const step = Math.min(46, (width - 30) / 9);
   return (
     <svg
@@ -55,4 +56,4 @@ export function WaterLegend({ width }: { width: number }) {
       ))}
     </svg>
   );
-}
+});

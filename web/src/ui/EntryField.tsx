@@ -21,7 +21,7 @@ type Props<T> = {
   list?: string[];
 };
 
-const WAIT_MS = 90;
+const WAIT_MS = 40;
 
 /**
  * An entry edited in place: text with a dotted underline that is a field all along. Enter keeps, Escape returns, arrows

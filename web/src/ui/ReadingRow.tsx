@@ -12,7 +12,7 @@ const DEPTH = 13;
 const SUBSTANCE = { set: "heat", safe: "heat", base: "water", salt: "ink2", fill: "ink2" } as const;
 
 /** One reading: name, value, range, word; below, the rule with its recess and the loaf; the reason on demand. */
-export function ReadingRow({ reading, children, stale }: { reading: Reading; children?: ReactNode; stale: boolean }) {
+export function ReadingRow({ reading, children }: { reading: Reading; children?: ReactNode }) {
   const [open, setOpen] = useState(false);
   const trouble = reading.state === "on-the-rim";
   const alwaysOpen = trouble || reading.state === "unknown";
@@ -21,7 +21,6 @@ export function ReadingRow({ reading, children, stale }: { reading: Reading; chi
       as="section"
       aria-label={title(reading.name)}
       data-reading={reading.name}
-      data-stale={stale || undefined}
       borderTop={trouble ? "3px solid {colors.rim}" : "1.4px solid {colors.hair}"}
       paddingBlock="7px 6px"
     >

@@ -12,11 +12,10 @@ type Props = {
   readings: Forecast["readings"];
   first: boolean;
   apply: () => void;
-  disabled: boolean;
 };
 
 /** A way out under its reading, on the same scale: ring at now, arrow to the result, a tick at the limit it clears. */
-export function WayOutRow({ way, reading, readings, first, apply, disabled }: Props) {
+export function WayOutRow({ way, reading, readings, first, apply }: Props) {
   return (
     <Box paddingTop="6px" data-way-out={way.id}>
       <Arrow way={way} reading={reading} />
@@ -27,12 +26,7 @@ export function WayOutRow({ way, reading, readings, first, apply, disabled }: Pr
           </Box>
           <Box color="ink2">{effects(way, reading.name, readings)}</Box>
         </Box>
-        <Button
-          look={first ? "filled" : "outline"}
-          onClick={apply}
-          disabled={disabled}
-          aria-label={`Apply: ${way.act}`}
-        >
+        <Button look={first ? "filled" : "outline"} onClick={apply} aria-label={`Apply: ${way.act}`}>
           Apply
         </Button>
       </Flex>

@@ -60,17 +60,14 @@ describe("a reading", () => {
   it("shows its reason at once when it is in trouble, on demand when it is not", () => {
     const { rerender } = render(
       <ChakraProvider value={system}>
-        <ReadingRow reading={base} stale={false} />
+        <ReadingRow reading={base} />
       </ChakraProvider>,
     );
     expect(screen.getByText(base.reason)).toBeTruthy();
     expect(screen.queryByRole("button", { name: "Why: Base" })).toBeNull();
     rerender(
       <ChakraProvider value={system}>
-        <ReadingRow
-          reading={{ ...base, value: 12, low: 11, high: 13, state: "seated", verdict: "dry" }}
-          stale={false}
-        />
+        <ReadingRow reading={{ ...base, value: 12, low: 11, high: 13, state: "seated", verdict: "dry" }} />
       </ChakraProvider>,
     );
     expect(screen.getByRole("button", { name: "Why: Base" })).toBeTruthy();

@@ -1,6 +1,6 @@
-import type { Food } from "../../api/client";
+import type { Food, PieDesign } from "../../api/client";
 import { EntryField } from "../../ui/EntryField";
-import { type ReadAmount, readWords, useBenchContext } from "./BenchContext";
+import { type ReadAmount, readWords, useBenchContext, useMend } from "./BenchContext";
 import { setAt } from "./pointer";
 
 type Amount = { words: string; grams: number };
@@ -9,17 +9,18 @@ type Props = {
   at: string;
   amount: Amount;
   food: Food;
-  strong?: boolean /** "now" follows "bought" while they were the same */;
+  strong?: boolean;
+  /** a second place that follows, as "now" follows "bought" while nothing was done to it */
   also?: string;
 };
 
 /** An amount of a food, in any kitchen unit, edited in place; the grams stand elsewhere. */
 export function AmountEntry({ label, at, amount, food, strong, also }: Props) {
-  const { kitchen, design, refusals, set, preview } = useBenchContext();
-  const changed = (read: ReadAmount) => {
-    const to = { words: read.words, grams: read.value };
-    const once = setAt(design, at, to);
-    return also ? setAt(once, also, to) : once;
+  const { kitchen, change, preview } = useBenchContext();
+  const to = (read: ReadAmount) => (design: PieDesign) => {
+    const value = { words: read.words, grams: read.value };
+    const once = setAt(design, at, value);
+    return also ? setAt(once, also, value) : once;
   };
   return (
     <EntryField
@@ -27,9 +28,9 @@ export function AmountEntry({ label, at, amount, food, strong, also }: Props) {
       words={amount.words}
       strong={strong}
       read={(words) => readWords(kitchen, "mass", words, food)}
-      keep={(read) => set(changed(read))}
-      preview={(read) => preview(read && changed(read))}
-      mend={refusals.find((refusal) => refusal.at.startsWith(at))?.mend}
+      keep={(read) => change(to(read))}
+      preview={(read) => preview(read && to(read))}
+      mend={useMend(at)}
     />
   );
 }

@@ -1,6 +1,6 @@
 import { Box } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useParams } from "react-router";
 import { ApiProblem, type Pie, type WayOut } from "../../api/client";
 import { pieQuery, sessionQuery } from "../../api/queries";
@@ -63,24 +63,26 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
     document.title = `${bench.present.name}, Hojaldre`;
   }, [bench.present.name]);
 
-  const apply = (way: WayOut) => {
-    const to = applyChanges(bench.present, way.changes);
-    bench.set(to);
-    setApplied({ act: way.act, design: to });
-  };
+  const { change, preview, undo } = bench;
+  const { refusals, stale } = bench.forecast;
+  const latest = useRef({ design: bench.present, stale });
+  latest.current = { design: bench.present, stale };
+  const apply = useCallback(
+    (way: WayOut) => {
+      // worked out for another design than the one on the bench: the right one is on its way
+      if (latest.current.stale) return;
+      const to = applyChanges(latest.current.design, way.changes);
+      change(() => to);
+      setApplied({ act: way.act, design: to });
+    },
+    [change],
+  );
+  const context = useMemo(() => ({ kitchen, refusals, change, preview }), [kitchen, refusals, change, preview]);
   const forecast = bench.forecast.data;
   const troubles = forecast.readings.filter((reading) => reading.state === "on-the-rim").length;
   const shown = (name: Panel) => ({ base: panel === name ? "block" : "none", sm: "block" });
   return (
-    <BenchContext
-      value={{
-        kitchen,
-        design: bench.present,
-        refusals: bench.forecast.refusals,
-        set: bench.set,
-        preview: bench.preview,
-      }}
-    >
+    <BenchContext value={context}>
       <Header bench={bench} pie={pie.id} mayWrite={mayWrite} />
       {!mayWrite && <Notice title="You are a guest here.">Look and try out what you like; only cooks save.</Notice>}
       <Troubles bench={bench} pie={pie.id} signIn={`/sign-in?next=/k/${kitchen}/bench/${pie.id}`} />
@@ -99,10 +101,10 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
         paddingBottom={{ base: "90px", sm: "40px" }}
       >
         <Box display={shown("stack")}>
-          <Stack forecast={forecast} />
+          <Stack forecast={forecast} design={bench.present} />
         </Box>
         <Box display={shown("cutaway")} minWidth="0">
-          <Middle forecast={forecast} design={bench.design} />
+          <Middle forecast={forecast} design={bench.present} />
         </Box>
         <Box display={shown("readings")} gridColumn={{ base: "1", sm: "1 / -1", md: "3" }}>
           <Readings
@@ -111,7 +113,7 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
             slow={bench.forecast.slow}
             applied={applied && applied.design === bench.present ? applied.act : null}
             apply={apply}
-            undo={bench.undo}
+            undo={undo}
           />
         </Box>
         <Connectors bench={area} section={forecast.section} />

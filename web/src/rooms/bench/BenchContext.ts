@@ -3,14 +3,16 @@ import { ApiProblem, type EntryKind, type Food, type PieDesign, type Refusal } f
 import { readEntry } from "../../api/queries";
 import type { ReadResult } from "../../ui/entry";
 
+export type Change = (design: PieDesign) => PieDesign;
+
+/** What every part of the bench needs, and nothing that is new with every key: parts re-draw only when their own piece changes. */
 type Value = {
   kitchen: string;
-  design: PieDesign;
   refusals: Refusal[];
   /** change the design for good */
-  set: (to: PieDesign) => void;
+  change: (by: Change) => void;
   /** show a change while it is typed; null takes it back */
-  preview: (to: PieDesign | null) => void;
+  preview: (by: Change | null) => void;
 };
 
 export const BenchContext = createContext<Value | null>(null);
@@ -19,6 +21,11 @@ export function useBenchContext(): Value {
   const value = useContext(BenchContext);
   if (!value) throw new Error("A part of the bench was used outside of it.");
   return value;
+}
+
+/** What to write instead, where the design was refused at this place or below it. */
+export function useMend(at: string): string | undefined {
+  return useBenchContext().refusals.find((refusal) => refusal.at === at || refusal.at.startsWith(`${at}/`))?.mend;
 }
 
 export type ReadAmount = { words: string; value: number; said: string };

@@ -1,6 +1,6 @@
 import { Box, Flex } from "@chakra-ui/react";
-import { useState } from "react";
-import type { CustardLayer } from "../../api/client";
+import { memo, useState } from "react";
+import type { CustardLayer, Ingredient } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { useBenchContext } from "./BenchContext";
 import { Choice } from "./Choice";
@@ -14,18 +14,20 @@ const STYLES: [CustardLayer["style"], string][] = (["firm", "sliceable", "tender
   one,
 ]);
 
+type Props = { layer: CustardLayer; index: number; count: number; seasonings: Ingredient[] };
+
 /** The custard: eggs, dairy, salt and the style that was wanted. */
-export function CustardRow({ layer, index }: { layer: CustardLayer; index: number }) {
-  const { design, set } = useBenchContext();
-  const { move, items } = useLayerActs(index);
+export const CustardRow = memo(function CustardRow({ layer, index, count, seasonings }: Props) {
+  const { change } = useBenchContext();
+  const { move, items } = useLayerActs(index, count);
   const at = `/layers/${index}`;
   const total = [...layer.eggs, ...layer.dairies].reduce((sum, one) => sum + one.amount.grams, 0);
   return (
     <Row id={layer.id} name="Custard" total={total} menu={{ label: "Custard: what to do", items }} move={move}>
       <Part kind="eggs" at={`${at}/eggs`} list={layer.eggs} />
       <Part kind="dairies" at={`${at}/dairies`} list={layer.dairies} />
-      <Part kind="seasonings" at="/seasonings" list={design.seasonings} />
-      <AddTo index={index} layer={layer} />
+      <Part kind="seasonings" at="/seasonings" list={seasonings} />
+      <AddTo index={index} layer={layer} seasonings={seasonings} />
       <Flex gap="6px" align="baseline" marginTop="2px">
         <Box as="span" color="ink2">
           to eat
@@ -34,17 +36,17 @@ export function CustardRow({ layer, index }: { layer: CustardLayer; index: numbe
           label="Style of the custard"
           value={layer.style}
           options={STYLES}
-          choose={(to) => set(setAt(design, `${at}/style`, to))}
+          choose={(to) => change((design) => setAt(design, `${at}/style`, to))}
         />
       </Flex>
     </Row>
   );
-}
+});
 
-function AddTo({ index, layer }: { index: number; layer: CustardLayer }) {
-  const { design, set } = useBenchContext();
+function AddTo({ index, layer, seasonings }: Omit<Props, "count">) {
+  const { change } = useBenchContext();
   const [adding, setAdding] = useState<Kind | null>(null);
-  const lists = { eggs: layer.eggs, dairies: layer.dairies, seasonings: design.seasonings };
+  const lists = { eggs: layer.eggs, dairies: layer.dairies, seasonings };
   const roles = { eggs: "egg", dairies: "dairy", seasonings: "seasoning" } as const;
   if (!adding) {
     return (
@@ -64,7 +66,7 @@ function AddTo({ index, layer }: { index: number; layer: CustardLayer }) {
       cancel={() => setAdding(null)}
       pick={(ingredient) => {
         const at = adding === "seasonings" ? "/seasonings" : `/layers/${index}/${adding}`;
-        set(setAt(design, at, [...lists[adding], ingredient]));
+        change((design) => setAt(design, at, [...lists[adding], ingredient]));
         setAdding(null);
       }}
     />

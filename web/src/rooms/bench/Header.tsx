@@ -3,7 +3,7 @@ import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
 import { grams } from "../../ui/numbers";
-import { useBenchContext } from "./BenchContext";
+import { useBenchContext, useMend } from "./BenchContext";
 import { setAt } from "./pointer";
 import { pieFileAddress, RevisionMenu } from "./RevisionMenu";
 import { TinEntry } from "./TinEntry";
@@ -13,7 +13,8 @@ type Props = { bench: BenchState; pie: string; mayWrite: boolean };
 
 /** Name, tin, portions; undo, and whether it is saved. */
 export function Header({ bench, pie, mayWrite }: Props) {
-  const { kitchen, design, refusals, set } = useBenchContext();
+  const { kitchen, change } = useBenchContext();
+  const design = bench.present;
   return (
     <Flex gap="8px 20px" align="baseline" wrap="wrap" paddingBlock="16px 20px">
       <Box as="h1" minWidth="0" maxWidth="100%">
@@ -22,17 +23,17 @@ export function Header({ bench, pie, mayWrite }: Props) {
           size="page"
           words={design.name}
           read={(words) => readText(words, 1, 120)}
-          keep={(name) => set({ ...design, name })}
-          mend={refusals.find((refusal) => refusal.at === "/name")?.mend}
+          keep={(name) => change((now) => ({ ...now, name }))}
+          mend={useMend("/name")}
         />
       </Box>
-      <TinEntry label={bench.forecast.data.tinLabel} />
+      <TinEntry label={bench.forecast.data.tinLabel} tin={design.tin} />
       <Box>
         <EntryField
           label="Portions"
           words={String(design.portions)}
           read={(words) => readWhole(words, 1, 500)}
-          keep={(portions) => set(setAt(design, "/portions", portions))}
+          keep={(portions) => change((now) => setAt(now, "/portions", portions))}
         />
         <Box as="span">
           {" "}

@@ -1,5 +1,5 @@
 import { Box, Flex } from "@chakra-ui/react";
-import { Fragment } from "react";
+import { Fragment, memo } from "react";
 import type { Forecast, PieDesign } from "../../api/client";
 import { Cutaway } from "../../draw/Cutaway";
 import { WaterLegend } from "../../draw/WaterLegend";
@@ -8,7 +8,7 @@ import { useWidth } from "../../ui/useWidth";
 import { BakeLine } from "./BakeLine";
 
 /** The cutaway with its legend, the ledger of the water, and the oven. */
-export function Middle({ forecast, design }: { forecast: Forecast; design: PieDesign }) {
+export const Middle = memo(function Middle({ forecast, design }: { forecast: Forecast; design: PieDesign }) {
   const [ref, width] = useWidth<HTMLDivElement>(540);
   const base = forecast.readings.find((reading) => reading.name === "base")?.value ?? null;
   const empty = forecast.weights.fillingGrams <= 0;
@@ -38,10 +38,10 @@ export function Middle({ forecast, design }: { forecast: Forecast; design: PieDe
       )}
       <WaterLegend width={width} />
       {!empty && <WaterLedger forecast={forecast} design={design} />}
-      <BakeLine />
+      <BakeLine bake={design.bake} />
     </Box>
   );
-}
+});
 
 /** Where the water of every wet layer goes; the grams close. */
 function WaterLedger({ forecast, design }: { forecast: Forecast; design: PieDesign }) {

@@ -9,7 +9,7 @@ export type Kind = "eggs" | "dairies" | "seasonings";
 
 /** The ingredients of one kind, each with its amount and a way to leave it out. */
 export function Part({ kind, at, list }: { kind: Kind; at: string; list: Ingredient[] }) {
-  const { design, set } = useBenchContext();
+  const { change } = useBenchContext();
   return list.map((one, index) => (
     // biome-ignore lint/suspicious/noArrayIndexKey: the same food may stand here twice
     <Flex key={`${kind}-${one.food.id}-${index}`} justify="space-between" gap="8px" align="baseline">
@@ -24,7 +24,7 @@ export function Part({ kind, at, list }: { kind: Kind; at: string; list: Ingredi
         <chakra.button
           type="button"
           aria-label={`Leave out ${one.food.name}`}
-          onClick={() => set(setAt(design, at, without(list, index)))}
+          onClick={() => change((design) => setAt(design, at, without(list, index)))}
           background="transparent"
           border="0"
           color="ink3"

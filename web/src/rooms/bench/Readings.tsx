@@ -1,4 +1,5 @@
 import { Box, Flex } from "@chakra-ui/react";
+import { memo } from "react";
 import type { Forecast, WayOut } from "../../api/client";
 import { ReadingRow } from "../../ui/ReadingRow";
 import { WayOutRow } from "../../ui/WayOutRow";
@@ -14,7 +15,6 @@ type Props = {
 
 /** What it will do: five readings, and under each in trouble the ways out. */
 export function Readings({ forecast, stale, slow, applied, apply, undo }: Props) {
-  let first = true;
   return (
     <Box as="section" aria-label="What it will do" aria-busy={stale}>
       <Flex
@@ -47,26 +47,31 @@ export function Readings({ forecast, stale, slow, applied, apply, undo }: Props)
           </Box>
         </Flex>
       )}
+      <ReadingList forecast={forecast} apply={apply} />
+    </Box>
+  );
+}
+
+/** Drawn anew only when there is a new forecast, not with every key. */
+const ReadingList = memo(function ReadingList({ forecast, apply }: Pick<Props, "forecast" | "apply">) {
+  const filled = forecast.readings.flatMap((reading) => reading.waysOut)[0];
+  return (
+    <>
       {forecast.readings.map((reading) => (
-        <ReadingRow key={reading.name} reading={reading} stale={stale}>
+        <ReadingRow key={reading.name} reading={reading}>
           {reading.waysOut.length > 1 && reading.waysOut.every((way) => way.id.includes("+") || !way.clears) && (
             <Box color="ink2">Nothing alone brings it inside. Two together do:</Box>
           )}
-          {reading.waysOut.map((way) => {
-            const isFirst = first;
-            first = false;
-            return (
-              <WayOutRow
-                key={way.id}
-                way={way}
-                reading={reading}
-                readings={forecast.readings}
-                first={isFirst}
-                apply={() => apply(way)}
-                disabled={stale}
-              />
-            );
-          })}
+          {reading.waysOut.map((way) => (
+            <WayOutRow
+              key={way.id}
+              way={way}
+              reading={reading}
+              readings={forecast.readings}
+              first={way === filled}
+              apply={() => apply(way)}
+            />
+          ))}
           {reading.state === "on-the-rim" && reading.waysOut.length === 0 && (
             <Box color="ink2">No single change of what is in it mends this.</Box>
           )}
@@ -87,6 +92,6 @@ export function Readings({ forecast, stale, slow, applied, apply, undo }: Props)
           </Box>
         ))}
       </Box>
-    </Box>
+    </>
   );
-}
+});

@@ -78,13 +78,13 @@ function Grip({ label, ...rest }: { label: string } & ComponentProps<typeof chak
 }
 
 /** What can be done with any layer. */
-export function useLayerActs(index: number) {
-  const { design, set } = useBenchContext();
-  const move = (by: number) => set({ ...design, layers: moved(design.layers, index, by) });
+export function useLayerActs(index: number, count: number) {
+  const { change } = useBenchContext();
+  const move = (by: number) => change((design) => ({ ...design, layers: moved(design.layers, index, by) }));
   const items: MenuItem[] = [
-    { label: "Move up", act: () => move(1), disabled: index === design.layers.length - 1 },
+    { label: "Move up", act: () => move(1), disabled: index === count - 1 },
     { label: "Move down", act: () => move(-1), disabled: index === 0 },
-    { label: "Leave it out", act: () => set({ ...design, layers: without(design.layers, index) }) },
+    { label: "Leave it out", act: () => change((design) => ({ ...design, layers: without(design.layers, index) })) },
   ];
   return { move, items };
 }

@@ -1,5 +1,6 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
+import { memo } from "react";
 import type { Ledger, SolidLayer } from "../../api/client";
 import { foodsQuery } from "../../api/queries";
 import { EntryField } from "../../ui/EntryField";
@@ -10,10 +11,13 @@ import { useBenchContext } from "./BenchContext";
 import { setAt } from "./pointer";
 import { Row, useLayerActs } from "./Row";
 
+type Water = Ledger["layers"][number] | undefined;
+type Props = { layer: SolidLayer; index: number; count: number; water: Water };
+
 /** A solid: what was bought, what was done to it, what it weighs now, and what it will still weep. */
-export function SolidRow({ layer, index, ledger }: { layer: SolidLayer; index: number; ledger: Ledger }) {
-  const { kitchen, design, set } = useBenchContext();
-  const { move, items } = useLayerActs(index);
+export const SolidRow = memo(function SolidRow({ layer, index, count, water }: Props) {
+  const { kitchen, change } = useBenchContext();
+  const { move, items } = useLayerActs(index, count);
   const foods = useQuery(foodsQuery(kitchen)).data;
   const at = `/layers/${index}`;
   const name = layer.food.name;
@@ -21,12 +25,13 @@ export function SolidRow({ layer, index, ledger }: { layer: SolidLayer; index: n
   const preparations = foods?.find((one) => one.food.id === layer.food.id)?.preparations.map((one) => one.name) ?? [];
   const crumbs = foods?.find((one) => one.food.role === "binder")?.food;
   const binding = layer.binder
-    ? [{ label: "Leave the binder out", act: () => set(setAt(design, `${at}/binder`, null)) }]
+    ? [{ label: "Leave the binder out", act: () => change((design) => setAt(design, `${at}/binder`, null)) }]
     : crumbs
       ? [
           {
             label: "Fold in crumbs",
-            act: () => set(setAt(design, `${at}/binder`, { food: crumbs, amount: { words: "10 g", grams: 10 } })),
+            act: () =>
+              change((design) => setAt(design, `${at}/binder`, { food: crumbs, amount: { words: "10 g", grams: 10 } })),
           },
         ]
       : [];
@@ -62,7 +67,7 @@ export function SolidRow({ layer, index, ledger }: { layer: SolidLayer; index: n
         placeholder="as it is; what was done?"
         list={preparations}
         read={(words) => readText(words, 0, 120)}
-        keep={(words) => set(setAt(design, `${at}/preparation`, words))}
+        keep={(words) => change((design) => setAt(design, `${at}/preparation`, words))}
       />
       <Flex justify="space-between" gap="8px" wrap="wrap">
         <span>
@@ -71,7 +76,7 @@ export function SolidRow({ layer, index, ledger }: { layer: SolidLayer; index: n
           </Box>
           <AmountEntry label={`${name}, weight now`} at={`${at}/now`} amount={layer.now} food={layer.food} strong />
         </span>
-        <Weep id={layer.id} ledger={ledger} />
+        <Weep id={layer.id} water={water} />
       </Flex>
       {layer.binder && (
         <Flex justify="space-between" gap="8px">
@@ -92,16 +97,14 @@ export function SolidRow({ layer, index, ledger }: { layer: SolidLayer; index: n
       <WeightBar bought={layer.bought.grams} now={layer.now.grams} />
     </Row>
   );
-}
+});
 
-function Weep({ id, ledger }: { id: string; ledger: Ledger }) {
-  const row = ledger.layers.find((one) => one.id === id);
-  if (!row) return null;
+function Weep({ id, water }: { id: string; water: Water }) {
+  if (!water) return null;
+  const held = water.boundGrams >= 0.5 ? `, ${grams(water.boundGrams)} held` : "";
   return (
     <Box as="span" color="water" data-weep={id}>
-      {row.weepGrams < 0.5
-        ? "no more weep"
-        : `weeps ${grams(row.weepGrams)}${row.boundGrams >= 0.5 ? `, ${grams(row.boundGrams)} held` : ""}`}
+      {water.weepGrams < 0.5 ? "no more weep" : `weeps ${grams(water.weepGrams)}${held}`}
     </Box>
   );
 }

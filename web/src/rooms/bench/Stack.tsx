@@ -1,52 +1,65 @@
 import { Box, Flex } from "@chakra-ui/react";
-import { useState } from "react";
-import type { CustardLayer, Forecast, SolidLayer } from "../../api/client";
+import { memo, useState } from "react";
+import type { CustardLayer, Forecast, PieDesign, SolidLayer } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { grams } from "../../ui/numbers";
 import { useBenchContext } from "./BenchContext";
 import { CrustRow } from "./CrustRow";
 import { CustardRow } from "./CustardRow";
 import { FoodPicker } from "./FoodPicker";
+import { Part } from "./Part";
 import { freeId, setAt } from "./pointer";
+import { Row } from "./Row";
 import { SolidRow } from "./SolidRow";
 
+type Props = { forecast: Forecast; design: PieDesign };
+
 /** The pie as a stack, last poured on top, the crust below: everything is edited where it stands. */
-export function Stack({ forecast }: { forecast: Forecast }) {
-  const { design } = useBenchContext();
+export const Stack = memo(function Stack({ forecast, design }: Props) {
+  const count = design.layers.length;
   const layers = design.layers.map((layer, index) => ({ layer, index })).reverse();
+  const custard = design.layers.some((layer) => layer.kind === "custard");
   return (
     <Box as="section" aria-label="In the tin">
-      <Flex
-        as="h2"
-        fontWeight="650"
-        justify="space-between"
-        paddingBottom="7px"
-        borderBottom="1.6px solid {colors.rim}"
-      >
+      <Flex as="h2" fontWeight="650" paddingBottom="7px" borderBottom="1.6px solid {colors.rim}">
         In the tin, last poured on top
       </Flex>
       <Box as="ol">
         {layers.map(({ layer, index }) =>
           layer.kind === "custard" ? (
-            <CustardRow key={layer.id} layer={layer} index={index} />
+            <CustardRow key={layer.id} layer={layer} index={index} count={count} seasonings={design.seasonings} />
           ) : (
-            <SolidRow key={layer.id} layer={layer} index={index} ledger={forecast.ledger} />
+            <SolidRow
+              key={layer.id}
+              layer={layer}
+              index={index}
+              count={count}
+              water={forecast.ledger.layers.find((one) => one.id === layer.id)}
+            />
           ),
         )}
-        <CrustRow crustGrams={forecast.weights.crustGrams} />
+        {!custard && design.seasonings.length > 0 && (
+          <Row
+            id="seasonings"
+            name="Seasoning"
+            total={design.seasonings.reduce((sum, one) => sum + one.amount.grams, 0)}
+          >
+            <Part kind="seasonings" at="/seasonings" list={design.seasonings} />
+          </Row>
+        )}
+        <CrustRow crust={design.crust} crustGrams={forecast.weights.crustGrams} />
       </Box>
-      <AddLayer />
+      <AddLayer custard={custard} />
       <Totals forecast={forecast} />
     </Box>
   );
-}
+});
 
-function AddLayer() {
-  const { design, set } = useBenchContext();
+function AddLayer({ custard }: { custard: boolean }) {
+  const { change } = useBenchContext();
   const [open, setOpen] = useState(false);
-  const custard = design.layers.some((layer) => layer.kind === "custard");
-  const pour = (layer: SolidLayer | CustardLayer) => {
-    set(setAt(design, "/layers", [...design.layers, layer]));
+  const pour = (wish: string, layer: (id: string) => SolidLayer | CustardLayer) => {
+    change((design) => setAt(design, "/layers", [...design.layers, layer(freeId(design, wish))]));
     setOpen(false);
   };
   if (!open) {
@@ -58,9 +71,7 @@ function AddLayer() {
         {!custard && (
           <Button
             look="plain"
-            onClick={() =>
-              pour({ kind: "custard", id: freeId(design, "custard"), style: "tender", eggs: [], dairies: [] })
-            }
+            onClick={() => pour("custard", (id) => ({ kind: "custard", id, style: "tender", eggs: [], dairies: [] }))}
           >
             + Pour a custard
           </Button>
@@ -74,15 +85,7 @@ function AddLayer() {
       of="solid"
       cancel={() => setOpen(false)}
       pick={({ food, amount }) =>
-        pour({
-          kind: "solid",
-          id: freeId(design, food.id),
-          food,
-          bought: amount,
-          preparation: "",
-          now: amount,
-          binder: null,
-        })
+        pour(food.id, (id) => ({ kind: "solid", id, food, bought: amount, preparation: "", now: amount, binder: null }))
       }
     />
   );

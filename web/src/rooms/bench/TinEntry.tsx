@@ -2,10 +2,10 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { type KeyboardEvent, useState } from "react";
 import type { PieDesign } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { EntryField } from "../../ui/EntryField";
 import { number } from "../../ui/numbers";
-import { readWords, useBenchContext } from "./BenchContext";
+import { useBenchContext } from "./BenchContext";
 import { Choice } from "./Choice";
+import { NumberEntry } from "./NumberEntry";
 import { setAt } from "./pointer";
 
 type Tin = PieDesign["tin"];
@@ -13,10 +13,9 @@ type Tin = PieDesign["tin"];
 const cm = (mm: number) => `${number(mm / 10, Number.isInteger(mm / 10) ? 0 : 1)} cm`;
 
 /** "24 cm straight tin, 3.5 cm deep"; pressed, its measures are edited in place. */
-export function TinEntry({ label }: { label: string }) {
-  const { design, set } = useBenchContext();
+export function TinEntry({ label, tin }: { label: string; tin: Tin }) {
+  const { change } = useBenchContext();
   const [open, setOpen] = useState(false);
-  const { tin } = design;
   if (!open) {
     return (
       <chakra.button
@@ -41,7 +40,7 @@ export function TinEntry({ label }: { label: string }) {
       shape === "round-straight"
         ? { shape, diameterMm: rim, depthMm: tin.depthMm }
         : { shape, floorDiameterMm: floor, rimDiameterMm: rim, depthMm: tin.depthMm };
-    set(setAt(design, "/tin", to));
+    change((design) => setAt(design, "/tin", to));
   };
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === "Escape" && !(event.target instanceof HTMLInputElement)) setOpen(false);
@@ -91,18 +90,9 @@ export function TinEntry({ label }: { label: string }) {
 }
 
 function Measure({ name, label, at, mm }: { name: string; label: string; at: string; mm: number }) {
-  const { kitchen, design, refusals, set, preview } = useBenchContext();
   return (
     <Box>
-      <EntryField
-        label={label}
-        words={cm(mm)}
-        read={(words) => readWords(kitchen, "length", words)}
-        keep={(read) => set(setAt(design, at, read.value))}
-        preview={(read) => preview(read && setAt(design, at, read.value))}
-        mend={refusals.find((refusal) => refusal.at === at)?.mend}
-      />{" "}
-      {name}
+      <NumberEntry label={label} at={at} kind="length" words={cm(mm)} /> {name}
     </Box>
   );
 }

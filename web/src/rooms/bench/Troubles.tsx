@@ -44,7 +44,8 @@ export function Troubles({ bench, pie, signIn }: { bench: BenchState; pie: strin
 }
 
 function Clash({ bench, pie, theirs }: { bench: BenchState; pie: string; theirs: Revision }) {
-  const { kitchen, design } = useBenchContext();
+  const { kitchen } = useBenchContext();
+  const design = bench.present;
   const navigate = useNavigate();
   const [trouble, setTrouble] = useState("");
   const attempt = async (act: () => Promise<void>) => {

@@ -3,6 +3,7 @@ import { useCallback, useEffect, useReducer, useRef, useState } from "react";
 import { ApiProblem, answer, api, type Pie, type PieDesign, type Problem, type Revision } from "../../api/client";
 import { forecastQuery } from "../../api/queries";
 import { begin, type History, type HistoryAct, history } from "../../ui/history";
+import type { Change } from "./BenchContext";
 import { type Draft, dropDraft, keepDraft } from "./draft";
 import { useForecast } from "./useForecast";
 
@@ -26,10 +27,10 @@ export function useBench(kitchen: string, pie: Pie, draft: Draft | null) {
   const [clash, setClash] = useState<Revision | null>(
     draft && draft.basedOn < pie.revision.number ? pie.revision : null,
   );
-  const [preview, setPreview] = useState<PieDesign | null>(null);
+  const [tried, setTried] = useState<PieDesign | null>(null);
 
   const present = state.present;
-  const design = preview ?? present;
+  const design = tried ?? present;
   const changed = !same(present, saved.design);
 
   useState(() => client.setQueryData(forecastQuery(kitchen, pie.design).queryKey, pie.forecast));
@@ -40,14 +41,15 @@ export function useBench(kitchen: string, pie: Pie, draft: Draft | null) {
     else void dropDraft(kitchen, pie.id);
   }, [changed, present, basedOn, kitchen, pie.id]);
 
-  const set = useCallback((to: PieDesign) => {
-    setPreview(null);
+  const change = useCallback((by: Change) => {
+    setTried(null);
     setSaving((now) => (now === "saving" ? now : "saved"));
-    act({ do: "set", to });
+    act({ do: "change", by });
   }, []);
 
   const latest = useRef(present);
   latest.current = present;
+  const preview = useCallback((by: Change | null) => setTried(by ? by(latest.current) : null), []);
   const save = useCallback(
     async (onto: number) => {
       const sent = latest.current;
@@ -78,10 +80,13 @@ export function useBench(kitchen: string, pie: Pie, draft: Draft | null) {
     [client, kitchen, pie.id],
   );
 
+  const undo = useCallback(() => act({ do: "undo" }), []);
+  const redo = useCallback(() => act({ do: "redo" }), []);
+
   /** Put another revision on the bench as a change that can be undone. */
   const take = useCallback((other: Pie) => {
     act({ do: "set", to: other.design });
-    setPreview(null);
+    setTried(null);
   }, []);
 
   /** The revision that was saved meanwhile becomes what is saved; undo brings one's own back. */
@@ -99,10 +104,10 @@ export function useBench(kitchen: string, pie: Pie, draft: Draft | null) {
     design,
     present,
     forecast,
-    set,
-    preview: setPreview,
-    undo: () => act({ do: "undo" }),
-    redo: () => act({ do: "redo" }),
+    change,
+    preview,
+    undo,
+    redo,
     canUndo: state.past.length > 0,
     canRedo: state.future.length > 0,
     changed,

@@ -3,8 +3,9 @@ import { useEffect, useRef, useState } from "react";
 import { ApiProblem, type Forecast, type PieDesign, type Refusal } from "../../api/client";
 import { forecastQuery } from "../../api/queries";
 
-const WAIT_MS = 40;
+const WAIT_MS = 15;
 const SAY_AFTER_MS = 300;
+const NONE: Refusal[] = [];
 
 /**
  * What the design on the bench will do. The last good answer stays while a newer one is worked out; `slow` after 300 ms
@@ -18,8 +19,7 @@ export function useForecast(kitchen: string, design: PieDesign, first: Forecast)
   const working = asked !== design || query.isFetching;
   const slow = useSettled(working, SAY_AFTER_MS) && working;
   const problem = query.error instanceof ApiProblem ? query.error.problem : null;
-  const refusals: Refusal[] = problem?.refusals ?? [];
-  return { data: good.current, stale: working || problem !== null, slow, refusals, problem };
+  return { data: good.current, stale: working || problem !== null, slow, refusals: problem?.refusals ?? NONE, problem };
 }
 
 /** A value once it has stayed the same for a while. */
