@@ -19,6 +19,7 @@ run_start() {
         shift
     done
     only_one_at_a_time
+    [ -z "$port" ] || refuse_taken_port "$port"
     printf 'Hojaldre\n'
     install_everything
     step "starting the database"
@@ -64,13 +65,15 @@ first_sign_in() {
 }
 
 choose_port() {
-    local wanted=$1 last
-    stop_instance main
+    local last
     last=$(cat "$VAR/main/port" 2>/dev/null || echo 8420)
-    if [ -n "$wanted" ]; then
-        port_is_taken "$wanted" && fail "Port $wanted is taken by something else." 'Choose another, or leave --port out.'
-        PORT=$wanted
-    else
-        PORT=$(first_free_port "$last")
-    fi
+    stop_instance main
+    PORT=${1:-$(first_free_port "$last")}
+}
+
+# A port that somebody else holds is refused before anything of ours is stopped.
+refuse_taken_port() {
+    instance_is_up main && [ "$1" = "$(cat "$VAR/main/port" 2>/dev/null)" ] && return 0
+    port_is_taken "$1" && fail "Port $1 is taken by something else." 'Choose another, or leave --port out.'
+    return 0
 }

@@ -33,19 +33,36 @@ find_cluster() {
 }
 
 make_cluster() {
-    [ -f "$PG_DATA/PG_VERSION" ] && [ -f "$VAR/secrets/db-password" ] && return 0
-    step "creating the database cluster"
     mkdir -p "$VAR/secrets"
     chmod 700 "$VAR/secrets"
-    head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$VAR/secrets/db-password"
-    chmod 600 "$VAR/secrets/db-password"
-    # a folder without its password, or left half made by a killed start, is of no use to anyone
-    as_pg rm -rf "$PG_DATA"
-    local pwfile="${PG_DATA%/*}/pw"
+    if [ -f "$PG_DATA/PG_VERSION" ]; then
+        [ -s "$VAR/secrets/db-password" ] || renew_password
+        return 0
+    fi
+    step "creating the database cluster"
+    # what is no cluster is put aside, never deleted: somebody's pies may be in it
+    as_pg test -e "$PG_DATA" && as_pg mv "$PG_DATA" "$PG_DATA.aside-$(date +%Y%m%d-%H%M%S)"
+    new_password
+    local pwfile="${PG_DATA%/*}/pw" new="$PG_DATA.new"
+    as_pg rm -rf "$new"
     as_pg sh -c "umask 077; cat >'$pwfile'" <"$VAR/secrets/db-password"
     quietly "$VAR/logs/initdb.log" 'Check that the disk is not full.' \
-        as_pg initdb -D "$PG_DATA" -U hojaldre --pwfile="$pwfile" -A scram-sha-256 -E UTF8 --locale=C.UTF-8
+        as_pg initdb -D "$new" -U hojaldre --pwfile="$pwfile" -A scram-sha-256 -E UTF8 --locale=C.UTF-8
     as_pg rm -f "$pwfile"
+    # whole or not at all: a start that is killed in between leaves no half a cluster
+    as_pg mv "$new" "$PG_DATA"
+}
+
+new_password() {
+    (umask 077 && head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$VAR/secrets/db-password")
+}
+
+# The password file is gone and the cluster is not: give its role a new one, as the server alone on its files can.
+renew_password() {
+    step "giving the database a new password"
+    as_pg pg_ctl -D "$PG_DATA" -m fast -w stop >/dev/null 2>&1 || true
+    new_password
+    as_pg postgres --single -D "$PG_DATA" postgres >"$VAR/logs/password.log" 2>&1 <<<"alter role hojaldre password '$(cat "$VAR/secrets/db-password")'"
 }
 
 start_database() {
