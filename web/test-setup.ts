@@ -18,3 +18,13 @@ window.matchMedia ??= ((query: string) => ({
 })) as unknown as typeof window.matchMedia;
 
 globalThis.CSS ??= { supports: () => false, escape: (text: string) => text } as unknown as typeof CSS;
+
+// jsdom's files cannot be read by promise
+File.prototype.text ??= function text(this: File) {
+  return new Promise((resolve, reject) => {
+    const reader = new FileReader();
+    reader.onload = () => resolve(String(reader.result));
+    reader.onerror = () => reject(reader.error);
+    reader.readAsText(this);
+  });
+};

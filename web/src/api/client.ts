@@ -66,7 +66,7 @@ async function fetchWithToken(request: Request): Promise<Response> {
 }
 
 export const api = createClient<paths>({
-  baseUrl: "/api",
+  baseUrl: `${location.origin}/api`,
   headers: { Accept: "application/json" },
   fetch: fetchWithToken,
 });

@@ -1,0 +1,143 @@
+import { fireEvent, screen, waitFor, within } from "@testing-library/react";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import { foods, forecast, json, problem, server, show, trout } from "../../../test/kitchen";
+import type { PieDesign } from "../../api/client";
+import { BenchContext, type Change } from "./BenchContext";
+import { FoodPicker } from "./FoodPicker";
+import { Readings } from "./Readings";
+import { Stack } from "./Stack";
+
+function onBench(node: React.ReactNode, refusals: { code: string; at: string; mend: string }[] = []) {
+  const changes: Change[] = [];
+  const change = (by: Change) => void changes.push(by);
+  show(<BenchContext value={{ kitchen: "k", refusals, change, preview: vi.fn() }}>{node}</BenchContext>);
+  return (design: PieDesign) => changes.reduce((now, by) => by(now), design);
+}
+
+const [leeks] = trout().layers.filter((layer) => layer.kind === "solid");
+
+describe("the stack", () => {
+  afterEach(() => vi.unstubAllGlobals());
+
+  it("shows the last poured on top and the crust below", () => {
+    server({ "GET /foods": () => json(foods([])) });
+    onBench(<Stack forecast={forecast()} design={trout()} />);
+    const rows = screen.getAllByRole("listitem").map((row) => row.getAttribute("data-row"));
+    expect(rows).toEqual(["custard", "smoked-trout", "leeks", "crust"]);
+    expect(screen.getByText("Contains egg, milk")).toBeTruthy();
+  });
+
+  it("leaves an egg out, and pours nothing twice", () => {
+    server({ "GET /foods": () => json(foods([])) });
+    const changed = onBench(<Stack forecast={forecast()} design={trout()} />);
+    fireEvent.click(screen.getByRole("button", { name: "Leave out Egg, without shell" }));
+    const custard = changed(trout()).layers.find((layer) => layer.kind === "custard");
+    expect(custard?.kind === "custard" && custard.eggs).toEqual([]);
+    expect(screen.queryByRole("button", { name: "+ Pour a custard" })).toBeNull();
+  });
+
+  it("moves a layer with Alt and an arrow", () => {
+    server({ "GET /foods": () => json(foods([])) });
+    const changed = onBench(<Stack forecast={forecast()} design={trout()} />);
+    fireEvent.keyDown(screen.getByRole("button", { name: "Leeks: what to do" }), { key: "ArrowUp", altKey: true });
+    expect(changed(trout()).layers.map((layer) => layer.id)).toEqual(["smoked-trout", "leeks", "custard"]);
+  });
+
+  it("shows a refusal of the design at its field", () => {
+    server({ "GET /foods": () => json(foods([])) });
+    onBench(<Stack forecast={forecast()} design={trout()} />, [
+      { code: "heavier-than-bought", at: "/layers/0/now/grams", mend: "Weigh it again." },
+    ]);
+    const row = screen.getByLabelText("Leeks, weight now").closest("li");
+    expect(within(row as HTMLElement).getByText("Weigh it again.")).toBeTruthy();
+  });
+});
+
+describe("choosing a food", () => {
+  afterEach(() => vi.unstubAllGlobals());
+
+  it("finds it by a few letters and asks how much", async () => {
+    if (leeks?.kind !== "solid") throw new Error("The leeks are gone.");
+    const onions = { ...leeks.food, id: "onions", name: "Onions" };
+    server({
+      "GET /foods": () => json(foods([leeks.food, onions])),
+      "POST /entries": (body) =>
+        (body as { words: string }).words === "450"
+          ? problem(422, "unit-missing")
+          : json({ words: "450 g", value: 450, unit: "g", said: "" }),
+    });
+    const pick = vi.fn();
+    onBench(<FoodPicker label="Which food?" of="solid" pick={pick} cancel={vi.fn()} />);
+    await screen.findByRole("button", { name: "Onions" });
+    fireEvent.change(screen.getByLabelText("Which food?"), { target: { value: "lee" } });
+    expect(screen.queryByRole("button", { name: "Onions" })).toBeNull();
+    fireEvent.keyDown(screen.getByLabelText("Which food?"), { key: "Enter" });
+    const amount = await screen.findByLabelText(/Leeks: how much/);
+    fireEvent.change(amount, { target: { value: "450" } });
+    fireEvent.click(screen.getByRole("button", { name: "Add" }));
+    expect(await screen.findByText("Mend of unit-missing.")).toBeTruthy();
+    fireEvent.change(amount, { target: { value: "450 g" } });
+    fireEvent.click(screen.getByRole("button", { name: "Add" }));
+    await waitFor(() =>
+      expect(pick).toHaveBeenCalledWith({ food: leeks.food, amount: { words: "450 g", grams: 450 } }),
+    );
+  });
+
+  it("says so when nothing reads like that, when the pantry does not open, and leaves on Escape", async () => {
+    server({ "GET /foods": () => json(foods([])) });
+    const cancel = vi.fn();
+    onBench(<FoodPicker label="Which food?" of="solid" pick={vi.fn()} cancel={cancel} />);
+    expect(await screen.findByText(/Nothing in the pantry reads like that/)).toBeTruthy();
+    fireEvent.keyDown(screen.getByLabelText("Which food?"), { key: "Escape" });
+    expect(cancel).toHaveBeenCalled();
+  });
+});
+
+describe("what it will do", () => {
+  const way = (id: string, clears: boolean) => ({
+    id,
+    act: `Act ${id}`,
+    clears,
+    low: null,
+    high: null,
+    changes: [],
+    effects: [{ name: "base" as const, from: 17, to: 13, verdictBefore: "soft", verdictAfter: "dry" }],
+  });
+  const inTrouble = (waysOut: ReturnType<typeof way>[]) => {
+    const whole = forecast();
+    return forecast({
+      readings: whole.readings.map((one) =>
+        one.name === "base" ? { ...one, value: 17, state: "on-the-rim" as const, verdict: "soft", waysOut } : one,
+      ),
+    });
+  };
+  const readings = (waysOut: ReturnType<typeof way>[], apply = vi.fn()) => {
+    show(
+      <Readings forecast={inTrouble(waysOut)} stale={false} slow={false} applied={null} apply={apply} undo={vi.fn()} />,
+    );
+    return apply;
+  };
+
+  it("offers the ways out under the reading they mend and hands back the one that is pressed", () => {
+    const apply = readings([way("press", true), way("seal", true)]);
+    const base = screen.getByRole("region", { name: "Base" });
+    fireEvent.click(within(base).getByRole("button", { name: "Apply: Act seal" }));
+    expect(apply.mock.calls[0]?.[0].id).toBe("seal");
+  });
+
+  it("says that it takes two where nothing alone does", () => {
+    readings([way("press+seal", true), way("press", false)]);
+    expect(screen.getByText(/Two together do/)).toBeTruthy();
+  });
+
+  it("says so where there is no way out", () => {
+    readings([]);
+    expect(screen.getByText(/No single change/)).toBeTruthy();
+  });
+
+  it("always shows the cautions and what was assumed", () => {
+    readings([]);
+    expect(screen.getByText("Local food rules come first.")).toBeTruthy();
+    expect(screen.getByText("Assumed.")).toBeTruthy();
+  });
+});

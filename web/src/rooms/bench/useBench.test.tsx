@@ -1,0 +1,105 @@
+import { act, renderHook, waitFor } from "@testing-library/react";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { forecast, json, problem, revision, server, trout, wrapper } from "../../../test/kitchen";
+import type { Pie, PieDesign } from "../../api/client";
+import type { Draft } from "./draft";
+import { setAt } from "./pointer";
+import { useBench } from "./useBench";
+
+const pie = (number = 1): Pie => ({
+  id: "p",
+  archived: false,
+  revision: revision(number),
+  design: trout(),
+  forecast: forecast(),
+});
+const named = (name: string) => (design: PieDesign) => setAt(design, "/name", name);
+
+function bench(answers: Parameters<typeof server>[0] = {}, draft: Draft | null = null, opened = pie()) {
+  const asked = server({ "POST /forecast": () => json(forecast({ name: "worked out" })), ...answers });
+  const hook = renderHook(() => useBench("k", opened, draft), { wrapper });
+  return { asked, hook, now: () => hook.result.current };
+}
+
+describe("one pie on the bench", () => {
+  beforeEach(() => localStorage.clear());
+  afterEach(() => vi.unstubAllGlobals());
+
+  it("begins saved, with the forecast that came with it and without asking for another", async () => {
+    const { asked, now } = bench();
+    expect(now().saveState).toBe("saved");
+    expect(now().forecast.data.name).toBe("Smoked trout and leek quiche");
+    await new Promise((resolve) => setTimeout(resolve, 60));
+    expect(asked).toEqual([]);
+  });
+
+  it("forecasts a change, marks it unsaved and keeps it on the device", async () => {
+    const { now } = bench();
+    act(() => now().change(named("Mine")));
+    expect(now().saveState).toBe("changed");
+    await waitFor(() => expect(now().forecast.data.name).toBe("worked out"));
+    await waitFor(() => expect(Object.values(localStorage).some((kept) => String(kept).includes('"Mine"'))).toBe(true));
+  });
+
+  it("is unchanged again once the change is undone, and drops the draft", async () => {
+    const { now } = bench();
+    act(() => now().change(named("Mine")));
+    act(() => now().undo());
+    expect(now().saveState).toBe("saved");
+    expect(now().canRedo).toBe(true);
+    await waitFor(() => expect(Object.keys(localStorage)).toEqual([]));
+  });
+
+  it("shows what is being typed without making it a step to undo", async () => {
+    const { now } = bench();
+    act(() => now().preview(named("Half typed")));
+    expect(now().design.name).toBe("Half typed");
+    expect([now().present.name, now().canUndo]).toEqual(["Smoked trout and leek quiche", false]);
+    act(() => now().preview(null));
+    expect(now().design.name).toBe("Smoked trout and leek quiche");
+  });
+
+  it("saves on top of the revision it began with, and the next time on top of that", async () => {
+    let number = 1;
+    const { asked, now } = bench({ "POST /revisions": () => json({ ...pie(++number) }) });
+    act(() => now().change(named("First")));
+    await act(() => now().save());
+    expect([now().saveState, now().revision.number]).toEqual(["saved", 2]);
+    act(() => now().change(named("Second")));
+    await act(() => now().save());
+    const saves = asked.filter((one) => one.what.endsWith("/revisions")).map((one) => one.body as { basedOn: number });
+    expect(saves.map((one) => one.basedOn)).toEqual([1, 2]);
+    act(() => now().undo());
+    expect(now().saveState).toBe("changed");
+  });
+
+  it("tells a clash from a failure, and keeps the work in both", async () => {
+    let answer = () => problem(409, "clash", { revision: revision(2) });
+    const { now } = bench({ "POST /revisions": () => answer() });
+    act(() => now().change(named("Mine")));
+    await act(() => now().save());
+    expect([now().clash?.number, now().saveState, now().present.name]).toEqual([2, "changed", "Mine"]);
+    answer = () => problem(500, "fault");
+    await act(() => now().save());
+    expect(now().saveState).toMatchObject({ failed: { code: "fault" } });
+    act(() => now().takeTheirs({ ...pie(2), design: setAt(trout(), "/name", "Theirs") }));
+    expect([now().clash, now().present.name, now().saveState === "changed"]).toEqual([null, "Theirs", false]);
+    act(() => now().undo());
+    expect(now().present.name).toBe("Mine");
+  });
+
+  it("opens a draft as a change that can be undone, and says at once that somebody saved meanwhile", () => {
+    const draft = { design: setAt(trout(), "/name", "Kept"), basedOn: 1, at: "2026-11-25T10:42:00Z" };
+    const { now } = bench({}, draft, pie(3));
+    expect([now().present.name, now().clash?.number, now().canUndo]).toEqual(["Kept", 3, true]);
+  });
+
+  it("keeps the last good forecast, marked stale, when the design is refused", async () => {
+    const refusal = { code: "out-of-range", at: "/portions", mend: "Write 1 to 500." };
+    const { now } = bench({ "POST /forecast": () => problem(422, "out-of-range", { refusals: [refusal] }) });
+    act(() => now().change((design) => setAt(design, "/portions", 0)));
+    await waitFor(() => expect(now().forecast.refusals).toEqual([refusal]));
+    expect(now().forecast.stale).toBe(true);
+    expect(now().forecast.data.name).toBe("Smoked trout and leek quiche");
+  });
+});

@@ -1,0 +1,129 @@
+import { readFileSync } from "node:fs";
+import { ChakraProvider } from "@chakra-ui/react";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { render } from "@testing-library/react";
+import type { ReactNode } from "react";
+import { MemoryRouter } from "react-router";
+import { vi } from "vitest";
+import type { Food, Forecast, PieDesign, Revision } from "../src/api/client";
+import { system } from "../src/ui/theme";
+
+/** The demo quiche as the API would hand it out. */
+export function trout(): PieDesign {
+  return JSON.parse(readFileSync("database/data/demo/smoked-trout-and-leek-quiche.json", "utf8")) as PieDesign;
+}
+
+export const revision = (number: number): Revision => ({
+  number,
+  name: "Smoked trout and leek quiche",
+  savedBy: "Ada Quill",
+  savedAt: "2026-11-25T10:42:00Z",
+});
+
+/** A forecast with one reading in trouble; its figures are only there to be shown. */
+export function forecast(change: Partial<Forecast> = {}): Forecast {
+  const reading = (name: Forecast["readings"][number]["name"]): Forecast["readings"][number] => ({
+    name,
+    unit: "%",
+    decimals: 0,
+    value: 10,
+    low: 8,
+    high: 12,
+    limits: { lower: null, lowerName: "", upper: 14, upperName: "dry to" },
+    scale: { from: 0, to: 28 },
+    state: "seated",
+    verdict: "fine",
+    reason: `The reason of ${name}.`,
+    waysOut: [],
+  });
+  return {
+    name: "Smoked trout and leek quiche",
+    readings: [reading("set"), reading("base"), reading("salt"), reading("fill"), reading("safe")],
+    weights: { crustGrams: 249, fillingGrams: 1179, intoTheOvenGrams: 1428, portionGrams: 178 },
+    ledger: {
+      layers: [
+        {
+          id: "leeks",
+          boughtGrams: 450,
+          drivenOffGrams: 135,
+          nowGrams: 315,
+          floorGrams: 279,
+          weepGrams: 36,
+          boundGrams: 0,
+          freeGrams: 36,
+        },
+      ],
+      freeGrams: 36,
+      intoBaseGrams: 8,
+      intoFillingGrams: 28,
+    },
+    section: {
+      tin: {
+        depthMm: 35,
+        floorRadiusMm: 120,
+        rimRadiusMm: 120,
+        crustMm: 3,
+        linedFloorRadiusMm: 117,
+        linedRimRadiusMm: 117,
+      },
+      layers: [],
+      custardLineMm: 30,
+      fillTopMm: 30,
+      headroomMm: 5,
+    },
+    tinLabel: "24 cm straight tin, 3.5 cm deep",
+    allergens: ["egg", "milk"],
+    assumptions: ["Assumed."],
+    cautions: ["Local food rules come first."],
+    ...change,
+  };
+}
+
+export const json = (body: unknown, status = 200) =>
+  new Response(JSON.stringify(body), {
+    status,
+    headers: { "Content-Type": status < 400 ? "application/json" : "application/problem+json" },
+  });
+
+export const problem = (status: number, code: string, more: object = {}) =>
+  json(
+    { type: "about:blank", title: code, status, code, at: "", mend: `Mend of ${code}.`, refusals: [], ...more },
+    status,
+  );
+
+type Answer = (body: unknown) => Response | Promise<Response>;
+
+/** A server that answers "METHOD path-ending" as it is told and remembers what it was asked. */
+export function server(answers: Record<string, Answer>) {
+  const asked: { what: string; body: unknown; token: string | null }[] = [];
+  vi.stubGlobal(
+    "fetch",
+    vi.fn(async (input: Request | string) => {
+      const request = input instanceof Request ? input : new Request(new URL(input, "http://kitchen.test"));
+      const text = request.method === "GET" ? "" : await request.clone().text();
+      const what = `${request.method} ${new URL(request.url).pathname}`;
+      asked.push({ what, body: text ? JSON.parse(text) : null, token: request.headers.get("X-CSRF-TOKEN") });
+      const key = Object.keys(answers).find(
+        (one) => what.startsWith(one.split(" ")[0] ?? "") && what.endsWith(one.split(" ")[1] ?? ""),
+      );
+      if (!key) throw new TypeError(`Nobody answers ${what}.`);
+      return (answers[key] as Answer)(text ? JSON.parse(text) : null);
+    }),
+  );
+  return asked;
+}
+
+export function wrapper({ children }: { children: ReactNode }) {
+  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+  return (
+    <ChakraProvider value={system}>
+      <QueryClientProvider client={client}>
+        <MemoryRouter>{children}</MemoryRouter>
+      </QueryClientProvider>
+    </ChakraProvider>
+  );
+}
+
+export const show = (node: ReactNode) => render(node, { wrapper });
+
+export const foods = (list: Food[]) => ({ foods: list.map((food) => ({ food, preparations: [] })) });
