@@ -5,6 +5,7 @@ const api = process.env.HOJALDRE_API ?? "http://127.0.0.1:8420";
 
 export default defineConfig({
   root: "web",
+  cacheDir: "../var/vite",
   plugins: [react()],
   build: { outDir: "../public/app", emptyOutDir: true, target: "es2022" },
   server: { proxy: { "/api": api } },
