@@ -50,6 +50,7 @@ test("readings follow while a number is typed, and Escape takes it back", async 
 test("everything can be undone and done again, by button and by key", async ({ page }) => {
   await onTheBench(page, "Quiche of the undo");
   await type(page, "Leeks, weight now", "300 g");
+  await expect(page.locator("[data-row-total=leeks]")).toHaveText("300 g");
   await page.getByLabel("Seal", { exact: true }).selectOption("egg");
   await expect(reading(page, "Base")).toContainText("dry");
   await page.getByRole("button", { name: "Undo", exact: true }).click();

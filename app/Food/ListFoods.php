@@ -12,8 +12,9 @@ use Hojaldre\Core\Food\Preparation;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Preparation', required: ['name', 'yieldLow', 'yieldHigh', 'minutesLow', 'minutesHigh'], properties: [
+#[OA\Schema(schema: 'Preparation', required: ['name', 'how', 'yieldLow', 'yieldHigh', 'minutesLow', 'minutesHigh'], properties: [
     new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'how', type: 'string'),
     new OA\Property(property: 'yieldLow', type: 'number', description: 'share of the bought weight left, 0 to 1'),
     new OA\Property(property: 'yieldHigh', type: 'number', description: 'share of the bought weight left, 0 to 1'),
     new OA\Property(property: 'minutesLow', type: 'integer'),

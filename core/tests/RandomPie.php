@@ -65,7 +65,7 @@ final class RandomPie
     private function solid(Food $food): SolidLayer
     {
         $bought = $this->between(10, 900);
-        $driestShare = max($food->floorYield, 1 - $food->per100g->water / 100);
+        $driestShare = max($food->floorYield, 1 - $food->losableGrams(1));
         $now = $bought * $this->between($driestShare, 1);
         $binder = $this->chance(0.3) ? new Ingredient(Pantry::food('dry-crumbs'), Amount::of($this->between(0, 40))) : null;
 

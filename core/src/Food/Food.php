@@ -85,6 +85,20 @@ final readonly class Food
         return $boughtGrams * $this->per100g->water / 100;
     }
 
+    /** All that a pan or an oven could take off it: its water and its fat, g. */
+    public function losableGrams(float $boughtGrams): float
+    {
+        return $boughtGrams * ($this->per100g->water + $this->per100g->fat) / 100;
+    }
+
+    /** Share of a loss that is water: meat and fish lose fat too, in proportion to what they have (common practice, no source). */
+    public function waterShareOfLoss(): float
+    {
+        $losable = $this->per100g->water + $this->per100g->fat;
+
+        return $losable > 0 ? $this->per100g->water / $losable : 1.0;
+    }
+
     public function saltGrams(float $boughtGrams): float
     {
         return $boughtGrams * $this->per100g->salt / 100;

@@ -4,22 +4,31 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Food;
 
+use Hojaldre\Core\Food\Pantry\Cheeses;
+use Hojaldre\Core\Food\Pantry\Dairy;
+use Hojaldre\Core\Food\Pantry\DryGoods;
+use Hojaldre\Core\Food\Pantry\Eggs;
+use Hojaldre\Core\Food\Pantry\MeatAndFish;
+use Hojaldre\Core\Food\Pantry\Preparations;
+use Hojaldre\Core\Food\Pantry\Vegetables;
 use InvalidArgumentException;
 
-/** The standard pantry, by food id. */
+/** The foods every kitchen starts with, by id. */
 final readonly class Pantry
 {
+    private const TABLES = Eggs::ROWS + Dairy::ROWS + Cheeses::ROWS + MeatAndFish::ROWS + Vegetables::ROWS + DryGoods::ROWS;
+
     public static function food(string $id): Food
     {
-        $use = PantryTable::USE[$id] ?? throw new InvalidArgumentException("There is no food \"$id\" in the standard pantry.");
-        [$name, $role, $texture, $true, $bulk, $floor, $eggs, $liquid, $binds, $safe, $pieces, $allergens] = $use;
+        $row = self::TABLES[$id] ?? throw new InvalidArgumentException("There is no food \"$id\" in the standard pantry.");
+        [$name, $role, $texture, $composition, $true, $bulk, $floor, $eggs, $liquid, $binds, $safe, $pieces, $allergens] = $row;
 
         return new Food(
             id: $id,
             name: $name,
             role: Role::from($role),
             texture: Texture::from($texture),
-            per100g: new Composition(...PantryTable::COMPOSITION[$id]),
+            per100g: new Composition(...$composition),
             gramsPerMl: $true,
             bulkGramsPerMl: $bulk,
             floorYield: $floor,
@@ -35,7 +44,7 @@ final readonly class Pantry
     /** @return list<Food> */
     public static function all(): array
     {
-        return array_map(self::food(...), array_keys(PantryTable::USE));
+        return array_map(self::food(...), array_keys(self::TABLES));
     }
 
     /** @return list<Preparation> */
@@ -43,7 +52,7 @@ final readonly class Pantry
     {
         return array_map(
             static fn (array $row): Preparation => new Preparation(...$row),
-            PantryTable::PREPARATIONS[$id] ?? [],
+            Preparations::ROWS[$id] ?? [],
         );
     }
 }

@@ -9,6 +9,7 @@ final readonly class Preparation
 {
     public function __construct(
         public string $name,
+        public string $how,
         public float $yieldLow,
         public float $yieldHigh,
         public int $minutesLow,
@@ -21,6 +22,7 @@ final readonly class Preparation
     {
         return [
             'name' => $this->name,
+            'how' => $this->how,
             'yieldLow' => $this->yieldLow,
             'yieldHigh' => $this->yieldHigh,
             'minutesLow' => $this->minutesLow,

@@ -8,7 +8,7 @@ namespace Hojaldre\Core\Moisture;
  * What one layer does with its water.
  *
  * raw = driven off + now; now = floor + weep; weep = bound + free (all in grams, closing exactly).
- * Floor is the weight below which no oven brings it (raw x floor yield). Preparation takes away water only.
+ * Floor is the weight below which no oven brings it (raw x floor yield). Meat's fat that will leave is counted as weep too, on the safe side.
  */
 final readonly class WetSolid
 {

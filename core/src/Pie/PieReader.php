@@ -104,8 +104,8 @@ final readonly class PieReader
         $layer = new SolidLayer($id, $food, $bought, $preparation, $now, $binder === null ? null : Ingredient::read($binder, Role::Binder));
         if ($now->grams > $bought->grams + 1e-6) {
             $one->fault('now/grams', 'heavier-than-bought', 'It cannot weigh more now than it did when bought: weigh it again, or raise the bought weight.');
-        } elseif ($bought->grams - $now->grams > $food->waterGrams($bought->grams) + 1e-6) {
-            $one->fault('now/grams', 'drier-than-dry', sprintf('There are only %d g of water in it, so it cannot have lost %d g: weigh it again.', (int) $food->waterGrams($bought->grams), (int) ($bought->grams - $now->grams)));
+        } elseif ($bought->grams - $now->grams > $food->losableGrams($bought->grams) + 1e-6) {
+            $one->fault('now/grams', 'drier-than-dry', sprintf('There are only %d g of water and fat in it, so it cannot have lost %d g: weigh it again.', (int) $food->losableGrams($bought->grams), (int) ($bought->grams - $now->grams)));
         }
 
         return $layer;

@@ -117,7 +117,7 @@ final readonly class Section
 
     private static function waterPercent(SolidLayer $solid): float
     {
-        $water = $solid->food->waterGrams($solid->bought->grams) - ($solid->bought->grams - $solid->now->grams);
+        $water = $solid->food->waterGrams($solid->bought->grams) - $solid->food->waterShareOfLoss() * ($solid->bought->grams - $solid->now->grams);
 
         return $solid->grams() > 0 ? 100 * max(0.0, $water) / $solid->grams() : 0.0;
     }

@@ -4,19 +4,50 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Food;
 
+use Hojaldre\Core\Faults;
+use Hojaldre\Core\Fields;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Food\PantryTable;
+use Hojaldre\Core\Food\Pantry\Cheeses;
+use Hojaldre\Core\Food\Pantry\Dairy;
+use Hojaldre\Core\Food\Pantry\DryGoods;
+use Hojaldre\Core\Food\Pantry\Eggs;
+use Hojaldre\Core\Food\Pantry\MeatAndFish;
+use Hojaldre\Core\Food\Pantry\Preparations;
+use Hojaldre\Core\Food\Pantry\Vegetables;
+use Hojaldre\Core\Food\Role;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class PantryTest extends TestCase
 {
-    public function test_the_two_tables_name_the_same_foods(): void
+    public function test_a_kitchen_begins_with_more_than_a_hundred_foods_of_every_kind(): void
     {
-        self::assertSame(array_keys(PantryTable::COMPOSITION), array_keys(PantryTable::USE));
-        self::assertSame([], array_diff(array_keys(PantryTable::PREPARATIONS), array_keys(PantryTable::USE)));
-        self::assertGreaterThanOrEqual(20, count(Pantry::all()));
+        $of = static fn (Role $role): int => count(array_filter(Pantry::all(), static fn (Food $food): bool => $food->role === $role));
+        self::assertGreaterThanOrEqual(100, count(Pantry::all()));
+        self::assertGreaterThanOrEqual(15, $of(Role::Dairy));
+        self::assertGreaterThanOrEqual(80, $of(Role::Solid));
+        self::assertGreaterThanOrEqual(15, count(Cheeses::ROWS));
+        self::assertGreaterThanOrEqual(30, count(Vegetables::ROWS));
+        self::assertSame([], array_diff(array_keys(Preparations::ROWS), array_map(static fn (Food $food): string => $food->id, Pantry::all())));
+    }
+
+    public function test_no_food_stands_in_two_tables_and_no_two_are_called_the_same(): void
+    {
+        $tables = [Eggs::ROWS, Dairy::ROWS, Cheeses::ROWS, MeatAndFish::ROWS, Vegetables::ROWS, DryGoods::ROWS];
+        self::assertSame(array_sum(array_map(count(...), $tables)), count(Pantry::all()));
+        $names = array_map(static fn (Food $food): string => $food->name, Pantry::all());
+        self::assertSame($names, array_unique($names));
+    }
+
+    public function test_every_food_can_go_out_in_a_file_and_come_in_again(): void
+    {
+        foreach (Pantry::all() as $food) {
+            $faults = new Faults;
+            $read = Food::read(new Fields((array) json_decode((string) json_encode($food->toArray()), true), '', $faults));
+            $faults->throwIfAny();
+            self::assertEquals($food->toArray(), $read->toArray(), $food->id);
+        }
     }
 
     public function test_every_composition_sums_to_a_hundred(): void
@@ -35,22 +66,25 @@ final class PantryTest extends TestCase
         }
     }
 
-    public function test_no_preparation_takes_off_more_than_the_water_or_goes_below_the_floor_by_more_than_a_third(): void
+    public function test_no_preparation_takes_off_more_than_water_and_fat_or_goes_below_the_floor_by_more_than_a_third(): void
     {
-        foreach (array_keys(PantryTable::PREPARATIONS) as $id) {
+        foreach (array_keys(Preparations::ROWS) as $id) {
             $food = Pantry::food($id);
             foreach (Pantry::preparations($id) as $preparation) {
                 self::assertLessThanOrEqual($preparation->yieldHigh, $preparation->yieldLow, $id);
-                self::assertGreaterThan(1 - $food->per100g->water / 100, $preparation->yieldLow, "$id holds water still");
+                self::assertLessThanOrEqual(1.0, $preparation->yieldHigh, $id);
+                self::assertLessThanOrEqual($preparation->minutesHigh, $preparation->minutesLow, $id);
+                self::assertNotSame('', $preparation->how, $id);
+                self::assertGreaterThan(1 - $food->losableGrams(1), $preparation->yieldLow, "$id is not burnt to a crust");
                 self::assertGreaterThan($food->floorYield * 0.66, $preparation->yieldLow, $id);
             }
         }
     }
 
-    public function test_the_floor_of_every_food_leaves_its_dry_matter(): void
+    public function test_the_floor_of_every_food_leaves_what_is_neither_water_nor_fat(): void
     {
         foreach (Pantry::all() as $food) {
-            self::assertGreaterThanOrEqual(1 - $food->per100g->water / 100, $food->floorYield, $food->id);
+            self::assertGreaterThanOrEqual(1 - $food->losableGrams(1) - 1e-9, $food->floorYield, $food->id);
         }
     }
 

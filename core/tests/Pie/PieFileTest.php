@@ -38,7 +38,7 @@ final class PieFileTest extends TestCase
         yield 'a negative weight' => ['/layers/0/now/grams', -5, 'out-of-range', 'between 0 and 50000 g'];
         yield 'a weight in words' => ['/layers/0/now/grams', '315 g', 'not-a-number', 'must be a number'];
         yield 'heavier than bought' => ['/layers/0/now/grams', 500, 'heavier-than-bought', 'weigh it again'];
-        yield 'drier than dry' => ['/layers/0/now/grams', 20, 'drier-than-dry', 'only 373 g of water'];
+        yield 'drier than dry' => ['/layers/0/now/grams', 20, 'drier-than-dry', 'only 374 g of water and fat'];
         yield 'another format' => ['/format', 'cake', 'not-one-of', 'hojaldre-pie'];
         yield 'a newer version' => ['/version', 9, 'version-too-new', 'up to 1'];
         yield 'an unknown tin' => ['/tin/shape', 'heart', 'not-one-of', 'round-straight, round-sloped'];

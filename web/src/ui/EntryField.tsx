@@ -33,6 +33,8 @@ export function EntryField<T>(props: Props<T>) {
   const [typed, setTyped] = useState<string | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
   const turn = useRef(0);
+  // the words being read to be kept: Enter and leaving the field ask for the same, once
+  const keeping = useRef<string | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   // words changed from outside (undo, a way out) win over a half-typed entry
   // biome-ignore lint/correctness/useExhaustiveDependencies: only a change of the words counts
@@ -63,11 +65,12 @@ export function EntryField<T>(props: Props<T>) {
 
   const finish = () => {
     clearTimeout(timer.current);
-    if (typed === null) return;
+    if (typed === null || keeping.current === typed) return;
     if (typed.trim() === words) {
       giveUp();
       return;
     }
+    keeping.current = typed;
     void look(
       typed,
       (value) => {
@@ -75,7 +78,9 @@ export function EntryField<T>(props: Props<T>) {
         setTyped(null);
       },
       true,
-    );
+    ).finally(() => {
+      keeping.current = null;
+    });
   };
 
   const giveUp = () => {

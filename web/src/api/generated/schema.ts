@@ -473,6 +473,7 @@ export interface components {
         };
         Preparation: {
             name: string;
+            how: string;
             /** @description share of the bought weight left, 0 to 1 */
             yieldLow: number;
             /** @description share of the bought weight left, 0 to 1 */

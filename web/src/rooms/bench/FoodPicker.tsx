@@ -8,6 +8,21 @@ import { readWords, useBenchContext } from "./BenchContext";
 
 type Props = { label: string; of: Food["role"]; pick: (ingredient: Ingredient) => void; cancel: () => void };
 
+const MOST_SHOWN = 12;
+
+/** Foods whose name has the letters, those with a word that begins with them first. */
+export function closest(foods: Food[], letters: string): Food[] {
+  const wanted = letters.trim().toLowerCase();
+  const begins = (food: Food) =>
+    food.name
+      .toLowerCase()
+      .split(/[\s,]+/)
+      .some((word) => word.startsWith(wanted));
+  return foods
+    .filter((food) => food.name.toLowerCase().includes(wanted))
+    .sort((a, b) => Number(begins(b)) - Number(begins(a)));
+}
+
 /** Choose a food by a few letters, then say how much. Enter goes on, Escape leaves. */
 export function FoodPicker({ label, of, pick, cancel }: Props) {
   const { kitchen } = useBenchContext();
@@ -15,7 +30,7 @@ export function FoodPicker({ label, of, pick, cancel }: Props) {
   const [letters, setLetters] = useState("");
   const [food, setFood] = useState<Food | null>(null);
   const all = (data ?? []).map((one) => one.food).filter((one) => one.role === of);
-  const found = all.filter((one) => one.name.toLowerCase().includes(letters.trim().toLowerCase()));
+  const found = closest(all, letters);
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === "Escape") cancel();
   };
@@ -27,7 +42,7 @@ export function FoodPicker({ label, of, pick, cancel }: Props) {
         <>
           <Line label={label} value={letters} change={setLetters} enter={() => setFood(found[0] ?? null)} />
           <Flex as="ul" wrap="wrap" gap="4px 6px" marginTop="8px">
-            {found.map((one) => (
+            {found.slice(0, MOST_SHOWN).map((one) => (
               <li key={one.id}>
                 <Button minHeight="34px" paddingInline="9px" onClick={() => setFood(one)}>
                   {one.name}
@@ -35,6 +50,9 @@ export function FoodPicker({ label, of, pick, cancel }: Props) {
               </li>
             ))}
           </Flex>
+          {found.length > MOST_SHOWN && (
+            <Box color="ink2">and {found.length - MOST_SHOWN} more: type a few letters</Box>
+          )}
           {isError && <Button onClick={() => refetch()}>The pantry did not open. Try again</Button>}
           {data && found.length === 0 && (
             <Box color="ink2">Nothing in the pantry reads like that. Try fewer letters.</Box>

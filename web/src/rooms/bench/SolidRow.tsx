@@ -22,8 +22,9 @@ export const SolidRow = memo(function SolidRow({ layer, index, count, water }: P
   const at = `/layers/${index}`;
   const name = layer.food.name;
   const untouched = layer.bought.grams === layer.now.grams && layer.bought.words === layer.now.words;
-  const preparations = foods?.find((one) => one.food.id === layer.food.id)?.preparations.map((one) => one.name) ?? [];
-  const crumbs = foods?.find((one) => one.food.role === "binder")?.food;
+  const preparations = foods?.find((one) => one.food.id === layer.food.id)?.preparations ?? [];
+  const done = preparations.find((one) => one.name === layer.preparation);
+  const crumbs = foods?.find((one) => one.food.id === "dry-crumbs")?.food;
   const binding = layer.binder
     ? [{ label: "Leave the binder out", act: () => change((design) => setAt(design, `${at}/binder`, null)) }]
     : crumbs
@@ -65,10 +66,16 @@ export const SolidRow = memo(function SolidRow({ layer, index, count, water }: P
         label={`${name}, what was done`}
         words={layer.preparation}
         placeholder="as it is; what was done?"
-        list={preparations}
+        list={preparations.map((one) => one.name)}
         read={(words) => readText(words, 0, 120)}
         keep={(words) => change((design) => setAt(design, `${at}/preparation`, words))}
       />
+      {done && (
+        <Box color="ink2" fontSize="scale">
+          {done.how}; {done.minutesLow}–{done.minutesHigh} min, {Math.round(done.yieldLow * 100)}–
+          {Math.round(done.yieldHigh * 100)} % left
+        </Box>
+      )}
       <Flex justify="space-between" gap="8px" wrap="wrap">
         <span>
           <Box as="span" color="ink2">

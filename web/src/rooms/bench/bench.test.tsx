@@ -1,9 +1,9 @@
 import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { foods, forecast, json, problem, server, show, trout } from "../../../test/kitchen";
-import type { PieDesign } from "../../api/client";
+import type { Food, PieDesign } from "../../api/client";
 import { BenchContext, type Change } from "./BenchContext";
-import { FoodPicker } from "./FoodPicker";
+import { closest, FoodPicker } from "./FoodPicker";
 import { Readings } from "./Readings";
 import { Stack } from "./Stack";
 
@@ -81,6 +81,26 @@ describe("choosing a food", () => {
     await waitFor(() =>
       expect(pick).toHaveBeenCalledWith({ food: leeks.food, amount: { words: "450 g", grams: 450 } }),
     );
+  });
+
+  it("puts foods with a word that begins so before those that only contain it", () => {
+    const named = (name: string) => ({ name }) as Food;
+    const pantry = [
+      named("Chicken thigh, diced, raw"),
+      named("Smoked haddock, raw"),
+      named("Ham, cooked"),
+      named("Cooked ham, diced"),
+    ];
+    expect(closest(pantry, "ham").map((food) => food.name)).toEqual(["Ham, cooked", "Cooked ham, diced"]);
+    expect(closest(pantry, "raw").map((food) => food.name)).toEqual([
+      "Chicken thigh, diced, raw",
+      "Smoked haddock, raw",
+    ]);
+    expect(closest([named("Spinach"), named("Pine nuts")], "pi").map((food) => food.name)).toEqual([
+      "Pine nuts",
+      "Spinach",
+    ]);
+    expect(closest(pantry, "")).toHaveLength(4);
   });
 
   it("says so when nothing reads like that, when the pantry does not open, and leaves on Escape", async () => {
