@@ -140,3 +140,28 @@ test("layers are moved, left out and brought back", async ({ page }) => {
   await page.getByRole("button", { name: "Undo", exact: true }).click();
   await expect(page.locator('[data-row="smoked-trout"]')).toBeVisible();
 });
+
+test("the filling follows the cook into another tin and to more portions, and comes back with undo", async ({
+  page,
+}) => {
+  await onTheBench(page, "Quiche on the move");
+  await page.getByRole("button", { name: /24 cm straight tin/ }).click();
+  await page.getByLabel("Shape of the tin").selectOption("rectangular");
+  await type(page, "Tin, inside length at the floor", "35 cm");
+  await type(page, "Tin, inside width at the floor", "11 cm");
+  await expect(reading(page, "Fill")).toContainText("over the rim");
+  await expect(page.getByRole("heading", { name: /across the short side/ })).toBeVisible();
+  await page.getByRole("button", { name: "Scale the filling to this tin" }).click();
+  await expect(reading(page, "Fill")).toContainText("fits");
+  await page.getByRole("button", { name: "Done" }).click();
+  await expect(page.getByRole("button", { name: "35 × 11 cm rectangular tin, 3.5 cm deep" })).toBeVisible();
+  await type(page, "Portions", "16");
+  await page.getByRole("button", { name: "Scale the filling from 8 to 16" }).click();
+  await expect(reading(page, "Fill")).toContainText("over the rim");
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
+  await expect(reading(page, "Fill")).toContainText("fits");
+  await page.getByRole("button", { name: /35 × 11 cm/ }).click();
+  await page.getByLabel("Shape of the tin").selectOption("measured-dish");
+  await type(page, "Dish, water to the rim", "2 l");
+  await expect(page.getByRole("heading", { name: /of a round dish that holds as much/ })).toBeVisible();
+});

@@ -14,7 +14,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Entry', required: ['words', 'value', 'unit', 'said'], properties: [
     new OA\Property(property: 'words', type: 'string', description: 'as written'),
     new OA\Property(property: 'value', type: 'number', description: 'in the unit named'),
-    new OA\Property(property: 'unit', type: 'string', enum: ['g', 'mm', '°C', 'min']),
+    new OA\Property(property: 'unit', type: 'string', enum: ['g', 'ml', 'mm', '°C', 'min']),
     new OA\Property(property: 'said', type: 'string', description: 'how it was worked out; empty where there was nothing to work out'),
 ])]
 final class ReadEntry

@@ -23,7 +23,7 @@ use OpenApi\Attributes as OA;
 ])]
 final class ReadEntryRequest extends FormRequest
 {
-    public const KINDS = ['mass', 'length', 'temperature', 'time'];
+    public const KINDS = ['mass', 'volume', 'length', 'temperature', 'time'];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -39,7 +39,7 @@ final class ReadEntryRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'kind.*' => 'Say what is measured: mass, length, temperature or time.',
+            'kind.*' => 'Say what is measured: mass, volume, length, temperature or time.',
             'words.*' => 'Write the amount in at most 200 letters, such as "315 g" or "3 medium".',
             'food.*' => 'Say which food is measured.',
         ];
@@ -51,6 +51,7 @@ final class ReadEntryRequest extends FormRequest
         $words = $this->string('words')->toString();
 
         return match ($this->string('kind')->toString()) {
+            'volume' => PlainReader::volume($words, KitchenUnits::metric()),
             'length' => PlainReader::length($words),
             'temperature' => PlainReader::temperature($words),
             'time' => PlainReader::minutes($words),

@@ -53,7 +53,8 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'reason', type: 'string'),
     new OA\Property(property: 'waysOut', type: 'array', items: new OA\Items(ref: '#/components/schemas/WayOut')),
 ])]
-#[OA\Schema(schema: 'Section', description: 'Half section, mm from the axis and from the floor of the tin.', required: ['tin', 'layers', 'custardLineMm', 'fillTopMm', 'headroomMm'], properties: [
+#[OA\Schema(schema: 'Section', description: 'Half section, mm from the axis and from the floor of the tin.', required: ['across', 'tin', 'layers', 'custardLineMm', 'fillTopMm', 'headroomMm'], properties: [
+    new OA\Property(property: 'across', type: 'string', description: 'which way it is cut, where that is not plain; else empty'),
     new OA\Property(property: 'tin', type: 'object', required: ['depthMm', 'floorRadiusMm', 'rimRadiusMm', 'crustMm', 'linedFloorRadiusMm', 'linedRimRadiusMm'], properties: [
         new OA\Property(property: 'depthMm', type: 'number'),
         new OA\Property(property: 'floorRadiusMm', type: 'number'),

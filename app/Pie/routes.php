@@ -11,11 +11,13 @@ use App\Pie\ForecastDesign;
 use App\Pie\ListPies;
 use App\Pie\ListRevisions;
 use App\Pie\SavePie;
+use App\Pie\ScaleDesign;
 use App\Pie\ShowPie;
 use App\Pie\ShowRevision;
 use Illuminate\Support\Facades\Route;
 
 Route::post('forecast', ForecastDesign::class);
+Route::post('scale', ScaleDesign::class);
 Route::get('pies', ListPies::class);
 Route::get('pies/blank', BlankPie::class);
 Route::get('pies/{pie}', ShowPie::class)->whereUuid('pie');

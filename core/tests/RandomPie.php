@@ -17,7 +17,12 @@ use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Tin\CupsTin;
+use Hojaldre\Core\Tin\FlutedTin;
+use Hojaldre\Core\Tin\MeasuredDish;
+use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\RoundTin;
+use Hojaldre\Core\Tin\Tin;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -54,12 +59,27 @@ final class RandomPie
             name: "Pie number $number",
             portions: $this->dice->getInt(1, 16),
             notes: $this->chance(0.5) ? "Salé, \"crisp\"\n½ tsp / day" : '',
-            tin: $this->chance(0.5) ? RoundTin::straight($diameterMm, $depthMm) : RoundTin::sloped($diameterMm, $diameterMm + $this->between(0, 40), $depthMm),
+            tin: $this->tin($diameterMm, $depthMm),
             crust: new Crust(Pantry::food('shortcrust'), $this->between(2, 7), $this->oneOf(ShellBake::cases()), $this->oneOf(Seal::cases())),
             layers: $layers,
             seasonings: $this->chance(0.6) ? [new Ingredient(Pantry::food('salt'), Amount::of($this->between(0, 12)))] : [],
             bake: new Bake($this->between(140, 230), $this->oneOf(Bake::MODES), $this->between(10, 90)),
         );
+    }
+
+    private function tin(float $diameterMm, float $depthMm): Tin
+    {
+        $rimMm = $diameterMm + $this->between(0, 40);
+
+        return match ($this->dice->getInt(0, 6)) {
+            0 => RoundTin::straight($diameterMm, $depthMm),
+            1 => RoundTin::springform($diameterMm, $depthMm),
+            2 => new FlutedTin($diameterMm, $rimMm, $depthMm, $this->dice->getInt(12, 40), $this->between(1, 8)),
+            3 => new RectangularTin($diameterMm * 1.4, $diameterMm, $depthMm, $this->between(0, 30)),
+            4 => CupsTin::of($this->dice->getInt(1, 12), $diameterMm / 3, $rimMm / 3, $depthMm),
+            5 => new MeasuredDish($this->between(200, 4000), $depthMm),
+            default => RoundTin::sloped($diameterMm, $rimMm, $depthMm),
+        };
     }
 
     private function solid(Food $food): SolidLayer

@@ -124,6 +124,20 @@ final class PieTest extends TestCase
         $this->postJson($this->at('/pies'), $blank)->assertCreated()->assertJsonPath('forecast.readings.0.state', 'unknown');
     }
 
+    public function test_a_design_is_scaled_to_portions_by_a_factor_or_from_another_tin(): void
+    {
+        $design = $this->trout()->toArray();
+        $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'portions', 'were' => 4])->assertOk()
+            ->assertJsonPath('portions', 8)->assertJsonPath('layers.2.eggs.0.amount.words', '10 large');
+        $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'factor', 'factor' => 0.5])->assertOk()->assertJsonPath('layers.0.now.grams', 157.5);
+        $was = ['shape' => 'springform', 'diameterMm' => 240, 'depthMm' => 35];
+        $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'tin', 'was' => $was])->assertOk()->assertJsonPath('layers.0.now.grams', 315);
+        $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'tin', 'was' => ['shape' => 'heart']])->assertStatus(422)->assertJsonPath('at', '/was/shape');
+        $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'portions'])->assertStatus(422)->assertJsonPath('at', '/were');
+        $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'factor', 'factor' => 1000])->assertStatus(422)->assertJsonPath('at', '/factor');
+        $this->postJson($this->at('/scale'), ['design' => ['format' => 'cake'], 'to' => 'factor', 'factor' => 1])->assertStatus(422)->assertJsonPath('at', '/design/format');
+    }
+
     private function at(string $path): string
     {
         return "/api/kitchens/{$this->kitchen->id}$path";

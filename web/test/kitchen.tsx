@@ -58,6 +58,7 @@ export function forecast(change: Partial<Forecast> = {}): Forecast {
       intoFillingGrams: 28,
     },
     section: {
+      across: "",
       tin: {
         depthMm: 35,
         floorRadiusMm: 120,

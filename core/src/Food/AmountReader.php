@@ -51,7 +51,7 @@ final readonly class AmountReader
         if ($mass !== null) {
             return [$mass->grams, $first === 'g' ? '' : sprintf('%s %s = %s', Say::number($number, 2), $first, Say::grams($mass->grams))];
         }
-        $volume = $this->volume($number, $unit, $first);
+        $volume = Volume::called($unit, $number, $this->units);
         if ($volume !== null) {
             $grams = $volume->millilitres * $food->bulkGramsPerMl;
 
@@ -63,23 +63,6 @@ final readonly class AmountReader
             }
         }
         throw Refused::because('unit-unknown', '', sprintf('"%s" is not a unit known for %s. Write %s.', $unit, mb_strtolower($food->name), $this->known($food)));
-    }
-
-    private function volume(float $number, string $unit, string $first): ?Volume
-    {
-        if (str_starts_with($unit, 'fl oz') || str_starts_with($unit, 'fluid ounce')) {
-            return Volume::usFluidOunces($number);
-        }
-
-        return match ($first) {
-            'ml', 'millilitre', 'millilitres' => Volume::millilitres($number),
-            'l', 'litre', 'litres' => Volume::litres($number),
-            'dl' => Volume::millilitres($number * 100),
-            'cup', 'cups' => Volume::cups($number, $this->units),
-            'tbsp', 'tablespoon', 'tablespoons' => Volume::tablespoons($number, $this->units),
-            'tsp', 'teaspoon', 'teaspoons' => Volume::teaspoons($number, $this->units),
-            default => null,
-        };
     }
 
     private function known(Food $food): string

@@ -27,6 +27,19 @@ final readonly class PlainReader
     }
 
     /** @throws Refused unit-missing, unit-unknown and those of Words */
+    public static function volume(string $words, KitchenUnits $units): Entry
+    {
+        $read = Words::read($words);
+        $ml = 0.0;
+        foreach ($read->parts as $part) {
+            $volume = Volume::called($part['unit'], $part['number'], $units) ?? throw self::unit($part, 'ml, l or cups');
+            $ml += $volume->millilitres;
+        }
+
+        return new Entry($read->text, $ml, 'ml', sprintf('%s = %s ml', $read->text, Say::number($ml)));
+    }
+
+    /** @throws Refused unit-missing, unit-unknown and those of Words */
     public static function temperature(string $words): Entry
     {
         $read = Words::read($words);

@@ -45,6 +45,25 @@ final readonly class Volume
         return new self($teaspoons * $units->teaspoonMl);
     }
 
+    /** A volume by the cook's word for its unit, or null where the word is none of volume. */
+    public static function called(string $unit, float $number, KitchenUnits $units): ?self
+    {
+        if (str_starts_with($unit, 'fl oz') || str_starts_with($unit, 'fluid ounce')) {
+            return self::usFluidOunces($number);
+        }
+
+        return match (explode(' ', $unit)[0]) {
+            'ml', 'millilitre', 'millilitres' => self::millilitres($number),
+            'cl' => self::millilitres($number * 10),
+            'dl' => self::millilitres($number * 100),
+            'l', 'litre', 'litres' => self::litres($number),
+            'cup', 'cups' => self::cups($number, $units),
+            'tbsp', 'tablespoon', 'tablespoons' => self::tablespoons($number, $units),
+            'tsp', 'teaspoon', 'teaspoons' => self::teaspoons($number, $units),
+            default => null,
+        };
+    }
+
     public function inCups(KitchenUnits $units): float
     {
         return $this->millilitres / $units->cupMl;

@@ -48,9 +48,10 @@ final readonly class Amount
         return null;
     }
 
-    public function scaled(float $factor): self
+    /** In whole pieces where the cook counted and they come out whole, in grams otherwise. */
+    public function scaled(float $factor, Food $food): self
     {
-        return self::of($this->grams * $factor);
+        return self::of($this->grams * $factor, $food, $this->piece($food));
     }
 
     /** @return array{words: string, grams: float} */

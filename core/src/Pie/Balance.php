@@ -22,8 +22,6 @@ final readonly class Balance
 
     public float $fillingGrams;
 
-    public float $crustGrams;
-
     public float $solidMl;
 
     public float $heapMl;
@@ -50,12 +48,16 @@ final readonly class Balance
         $this->custardMl = $custard?->millilitres() ?? 0.0;
         $this->fillingGrams = $grams + ($custard?->grams() ?? 0.0)
             + array_sum(array_map(static fn (Ingredient $i): float => $i->grams(), $pie->seasonings));
-        $this->crustGrams = $pie->crust->grams($pie->tin);
     }
 
     public static function of(Pie $pie): self
     {
         return new self($pie, Variation::none());
+    }
+
+    public function crustGrams(): float
+    {
+        return $this->pie->crust->grams($this->pie->tin);
     }
 
     public function isEmpty(): bool

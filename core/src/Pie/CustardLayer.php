@@ -58,7 +58,7 @@ final readonly class CustardLayer implements Layer
 
     public function scaled(float $factor): self
     {
-        $scale = static fn (Ingredient $i): Ingredient => new Ingredient($i->food, $i->amount->scaled($factor));
+        $scale = static fn (Ingredient $i): Ingredient => $i->scaled($factor);
 
         return $this->with(array_map($scale, $this->eggs), array_map($scale, $this->dairies));
     }

@@ -98,7 +98,7 @@ final readonly class Forecast
     public function toArray(): array
     {
         $filling = $this->balance->fillingGrams;
-        $crust = $this->balance->crustGrams;
+        $crust = $this->balance->crustGrams();
 
         return [
             'name' => $this->pie->name,

@@ -14,7 +14,7 @@ final readonly class ForecastText
     {
         $lines = [
             $forecast->pie->name,
-            sprintf('%s, into the oven %s', $forecast->pie->tin->label(), Say::grams($forecast->balance->crustGrams + $forecast->balance->fillingGrams)),
+            sprintf('%s, into the oven %s', $forecast->pie->tin->label(), Say::grams($forecast->balance->crustGrams() + $forecast->balance->fillingGrams)),
             '',
         ];
         foreach ($forecast->readings as $reading) {

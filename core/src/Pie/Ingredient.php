@@ -31,6 +31,11 @@ final readonly class Ingredient
         return new self($this->food, Amount::of($grams, $this->food, $this->amount->piece($this->food)));
     }
 
+    public function scaled(float $factor): self
+    {
+        return $this->with($this->grams() * $factor);
+    }
+
     public function grams(): float
     {
         return $this->amount->grams;

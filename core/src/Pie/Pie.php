@@ -86,14 +86,22 @@ final readonly class Pie
         return $this->with(seasonings: $seasonings);
     }
 
-    /** The same pie, more of it: every amount and the tin's area times the factor, depth kept. */
-    public function scaled(float $factor): self
+    public function withPortions(int $portions): self
+    {
+        return $this->with(portions: $portions);
+    }
+
+    public function withFillingScaled(float $factor): self
     {
         return $this->with(
-            tin: $this->tin->scaledInArea($factor),
             layers: array_map(static fn (Layer $layer): Layer => $layer->scaled($factor), $this->layers),
-            seasonings: array_map(static fn (Ingredient $i): Ingredient => new Ingredient($i->food, $i->amount->scaled($factor)), $this->seasonings),
+            seasonings: array_map(static fn (Ingredient $i): Ingredient => $i->scaled($factor), $this->seasonings),
         );
+    }
+
+    public function withTin(Tin $tin): self
+    {
+        return $this->with(tin: $tin);
     }
 
     /**
@@ -102,6 +110,7 @@ final readonly class Pie
      */
     private function with(
         ?string $name = null,
+        ?int $portions = null,
         ?Tin $tin = null,
         ?Crust $crust = null,
         ?array $layers = null,
@@ -109,7 +118,7 @@ final readonly class Pie
         ?Bake $bake = null,
     ): self {
         return new self(
-            $name ?? $this->name, $this->portions, $this->notes, $tin ?? $this->tin, $crust ?? $this->crust,
+            $name ?? $this->name, $portions ?? $this->portions, $this->notes, $tin ?? $this->tin, $crust ?? $this->crust,
             $layers ?? $this->layers, $seasonings ?? $this->seasonings, $bake ?? $this->bake,
         );
     }

@@ -12,6 +12,7 @@ final readonly class Section
      * @param  array<string, float>  $tin
      */
     private function __construct(
+        public string $across,
         public array $tin,
         public array $layers,
         public ?float $custardLineMm,
@@ -49,6 +50,7 @@ final readonly class Section
         $top = $balance->fillMm() + $crustMm;
 
         return new self(
+            $pie->tin->across(),
             [
                 'depthMm' => $pie->tin->depthMm(),
                 'floorRadiusMm' => round($pie->tin->radiusMm(0), 2),
@@ -126,6 +128,7 @@ final readonly class Section
     public function toArray(): array
     {
         return [
+            'across' => $this->across,
             'tin' => $this->tin,
             'layers' => $this->layers,
             'custardLineMm' => $this->custardLineMm,

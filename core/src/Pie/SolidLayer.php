@@ -72,8 +72,8 @@ final readonly class SolidLayer implements Layer
     public function scaled(float $factor): self
     {
         return new self(
-            $this->id, $this->food, $this->bought->scaled($factor), $this->preparation, $this->now->scaled($factor),
-            $this->binder === null ? null : new Ingredient($this->binder->food, $this->binder->amount->scaled($factor)),
+            $this->id, $this->food, $this->bought->scaled($factor, $this->food), $this->preparation, $this->now->scaled($factor, $this->food),
+            $this->binder?->scaled($factor),
         );
     }
 

@@ -12,6 +12,7 @@ use Hojaldre\Core\Measure\Say;
  */
 final readonly class RoundTin implements Tin
 {
+    /** @param  'round-straight'|'round-sloped'|'springform'  $shape */
     private function __construct(
         private string $shape,
         private float $floorRadiusMm,
@@ -33,6 +34,12 @@ final readonly class RoundTin implements Tin
     public static function sloped(float $floorDiameterMm, float $rimDiameterMm, float $depthMm): self
     {
         return new self('round-sloped', $floorDiameterMm / 2, $rimDiameterMm / 2, $depthMm);
+    }
+
+    /** A tin with a ring that opens: upright, and deep. */
+    public static function springform(float $diameterMm, float $depthMm): self
+    {
+        return new self('springform', $diameterMm / 2, $diameterMm / 2, $depthMm);
     }
 
     public function depthMm(): float
@@ -98,16 +105,21 @@ final readonly class RoundTin implements Tin
     public function label(): string
     {
         return sprintf(
-            '%s cm %s tin, %s cm deep',
+            '%s cm %s, %s cm deep',
             Say::number($this->rimRadiusMm / 5, 1),
-            $this->shape === 'round-straight' ? 'straight' : 'sloped',
+            ['round-straight' => 'straight tin', 'round-sloped' => 'sloped tin', 'springform' => 'springform'][$this->shape],
             Say::number($this->depthMm / 10, 1),
         );
     }
 
+    public function across(): string
+    {
+        return '';
+    }
+
     public function toArray(): array
     {
-        return $this->shape === 'round-straight'
+        return $this->shape !== 'round-sloped'
             ? ['shape' => $this->shape, 'diameterMm' => $this->rimRadiusMm * 2, 'depthMm' => $this->depthMm]
             : ['shape' => $this->shape, 'floorDiameterMm' => $this->floorRadiusMm * 2, 'rimDiameterMm' => $this->rimRadiusMm * 2, 'depthMm' => $this->depthMm];
     }

@@ -9,7 +9,7 @@ interface Tin
 {
     public function depthMm(): float;
 
-    /** Half width at a height above the floor, from the axis to the wall. */
+    /** Half width at a height above the floor, from the axis to the wall; of a rectangular tin across its short side, of cups of one cup. */
     public function radiusMm(float $heightMm): float;
 
     public function floorAreaMm2(): float;
@@ -29,6 +29,9 @@ interface Tin
 
     public function label(): string;
 
-    /** @return array<string, string|float> as in a pie file */
+    /** Which way its section is cut, where that is not plain: "across the short side", "of one cup"; empty for a round tin. */
+    public function across(): string;
+
+    /** @return array<string, string|int|float> as in a pie file */
     public function toArray(): array;
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Measure;
 
+use Hojaldre\Core\Measure\KitchenUnits;
 use Hojaldre\Core\Measure\PlainReader;
 use Hojaldre\Core\Refused;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -19,6 +20,14 @@ final class PlainReaderTest extends TestCase
     public function test_a_tin_may_be_measured_with_any_ruler(string $words, float $mm): void
     {
         self::assertEqualsWithDelta($mm, PlainReader::length($words)->value, 1e-9);
+    }
+
+    #[TestWith(['1.2 l', 1200.0])]
+    #[TestWith(['1 l 250 ml', 1250.0])]
+    #[TestWith(['4 cups', 1000.0])]
+    public function test_a_dish_may_be_measured_with_water(string $words, float $ml): void
+    {
+        self::assertEqualsWithDelta($ml, PlainReader::volume($words, KitchenUnits::metric())->value, 1e-9);
     }
 
     #[TestWith(['175 °C', 175.0])]

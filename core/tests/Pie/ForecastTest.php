@@ -61,7 +61,7 @@ final class ForecastTest extends TestCase
     {
         foreach (RandomPie::many(200) as $pie) {
             foreach ([0.5, 2.0, 7.0] as $factor) {
-                [$one, $other] = [Balance::of($pie), Balance::of($pie->scaled($factor))];
+                [$one, $other] = [Balance::of($pie), Balance::of($pie->withFillingScaled($factor)->withTin($pie->tin->scaledInArea($factor)))];
                 if (! $one->isEmpty()) {
                     self::assertEqualsWithDelta($one->salt()->percent(), $other->salt()->percent(), 1e-9);
                 }

@@ -19,6 +19,7 @@ export type Session = Schemas["Session"];
 export type Pie = Schemas["Pie"];
 export type PieSummary = Schemas["PieSummary"];
 export type Revision = Schemas["Revision"];
+export type Scale = Schemas["Scale"];
 export type EntryKind = Schemas["EntryWords"]["kind"];
 
 /** An answer of the API other than the one asked for, or no answer at all. */

@@ -5,6 +5,7 @@ import { seeded } from "./random";
 import { piecesOf } from "./textures";
 
 const section: Section = {
+  across: "",
   tin: {
     depthMm: 35,
     floorRadiusMm: 120,

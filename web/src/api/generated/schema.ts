@@ -212,6 +212,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** More or less of the same design; nothing is stored. */
+        post: operations["scaleDesign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/pies/{pie}": {
         parameters: {
             query?: never;
@@ -302,6 +319,19 @@ export interface components {
             /** @enum {string} */
             seal: "none" | "egg";
         };
+        /** @description A tray of muffin cups, all alike. */
+        CupsTin: {
+            /** @constant */
+            shape: "cups";
+            /** @description How many. */
+            cups: number;
+            /** @description Of one cup, inside at the floor, mm. */
+            floorDiameterMm: number;
+            /** @description Of one cup, inside at the rim, mm; not below the floor's. */
+            rimDiameterMm: number;
+            /** @description Inside, mm. */
+            depthMm: number;
+        };
         /** @description Eggs and dairy, stirred together and poured. */
         CustardLayer: {
             /** @constant */
@@ -325,13 +355,13 @@ export interface components {
             /** @description in the unit named */
             value: number;
             /** @enum {string} */
-            unit: "g" | "mm" | "°C" | "min";
+            unit: "g" | "ml" | "mm" | "°C" | "min";
             /** @description how it was worked out; empty where there was nothing to work out */
             said: string;
         };
         EntryWords: {
             /** @enum {string} */
-            kind: "mass" | "length" | "temperature" | "time";
+            kind: "mass" | "volume" | "length" | "temperature" | "time";
             /** @description "3 medium", "1/2 cup", "24 cm", "350 °F", "1 h 10" */
             words: string;
             /** @description With mass: the food that is measured. */
@@ -419,6 +449,15 @@ export interface components {
             intoBaseGrams: number;
             intoFillingGrams: number;
         };
+        /** @description A dish measured by filling it with water. */
+        MeasuredDish: {
+            /** @constant */
+            shape: "measured-dish";
+            /** @description To the rim, ml. */
+            waterMl: number;
+            /** @description Inside, mm. */
+            depthMm: number;
+        };
         Ok: {
             /** @description What holds for the whole API. */
             ok: boolean;
@@ -443,7 +482,7 @@ export interface components {
             name: string;
             portions: number;
             notes: string;
-            tin: components["schemas"]["RoundStraightTin"] | components["schemas"]["RoundSlopedTin"];
+            tin: components["schemas"]["Tin"];
             crust: components["schemas"]["Crust"];
             /** @description In pouring order, lowest first; at most one custard; every id once. */
             layers: (components["schemas"]["SolidLayer"] | components["schemas"]["CustardLayer"])[];
@@ -526,6 +565,19 @@ export interface components {
          * @enum {string}
          */
         ReadingState: "seated" | "spilling" | "on-the-rim" | "unknown";
+        /** @description A rectangular or square tin. */
+        RectangularTin: {
+            /** @constant */
+            shape: "rectangular";
+            /** @description Inside at the floor, mm. */
+            lengthMm: number;
+            /** @description Inside at the floor, mm. */
+            widthMm: number;
+            /** @description How much longer and wider it is at the rim, mm. */
+            flareMm: number;
+            /** @description Inside, mm. */
+            depthMm: number;
+        };
         Refusal: {
             /** @description A short stable word. */
             code: string;
@@ -544,6 +596,21 @@ export interface components {
         };
         RevisionList: {
             revisions: components["schemas"]["Revision"][];
+        };
+        /** @description A round tin with a fluted wall; widths to the outermost of the flutes. */
+        RoundFlutedTin: {
+            /** @constant */
+            shape: "round-fluted";
+            /** @description Inside at the floor, mm. */
+            floorDiameterMm: number;
+            /** @description Inside at the rim, mm; not below the floor's. */
+            rimDiameterMm: number;
+            /** @description Flutes around the tin. */
+            flutes: number;
+            /** @description Depth of a flute, mm. */
+            fluteMm: number;
+            /** @description Inside, mm. */
+            depthMm: number;
         };
         /** @description A round tin wider at the rim. */
         RoundSlopedTin: {
@@ -570,8 +637,24 @@ export interface components {
             basedOn: number;
             design: components["schemas"]["PieDesign"];
         };
+        Scale: {
+            design: components["schemas"]["PieDesign"];
+            /**
+             * @description factor: every amount; portions and tin: from other portions or another tin to those of the design
+             * @enum {string}
+             */
+            to: "factor" | "portions" | "tin";
+            /** @description with factor, 0.05 to 60 */
+            factor?: number;
+            /** @description with portions: the number the amounts were right for, 1 to 500 */
+            were?: number;
+            /** @description with tin: the tin the amounts were right for */
+            was?: components["schemas"]["Tin"];
+        };
         /** @description Half section, mm from the axis and from the floor of the tin. */
         Section: {
+            /** @description which way it is cut, where that is not plain; else empty */
+            across: string;
             tin: {
                 depthMm: number;
                 floorRadiusMm: number;
@@ -630,6 +713,16 @@ export interface components {
             now: components["schemas"]["Amount"];
             binder: components["schemas"]["Ingredient"] | null;
         };
+        /** @description A round tin with a ring that opens. */
+        SpringformTin: {
+            /** @constant */
+            shape: "springform";
+            /** @description Inside, mm. */
+            diameterMm: number;
+            /** @description Inside, mm. */
+            depthMm: number;
+        };
+        Tin: components["schemas"]["RoundStraightTin"] | components["schemas"]["RoundSlopedTin"] | components["schemas"]["RoundFlutedTin"] | components["schemas"]["SpringformTin"] | components["schemas"]["RectangularTin"] | components["schemas"]["CupsTin"] | components["schemas"]["MeasuredDish"];
         WayOut: {
             id: string;
             /** @description what the cook does */
@@ -1347,6 +1440,59 @@ export interface operations {
                 };
             };
             /** @description The design is refused, every fault with its mend */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    scaleDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Scale"];
+            };
+        };
+        responses: {
+            /** @description The design, scaled */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieDesign"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design or the wish is refused */
             422: {
                 headers: {
                     [name: string]: unknown;

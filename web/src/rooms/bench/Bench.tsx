@@ -77,7 +77,11 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
     },
     [change],
   );
-  const context = useMemo(() => ({ kitchen, refusals, change, preview }), [kitchen, refusals, change, preview]);
+  const now = useCallback(() => latest.current.design, []);
+  const context = useMemo(
+    () => ({ kitchen, refusals, change, now, preview }),
+    [kitchen, refusals, change, now, preview],
+  );
   const forecast = bench.forecast.data;
   const troubles = forecast.readings.filter((reading) => reading.state === "on-the-rim").length;
   const shown = (name: Panel) => ({ base: panel === name ? "block" : "none", sm: "block" });

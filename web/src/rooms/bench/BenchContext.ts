@@ -11,6 +11,8 @@ type Value = {
   refusals: Refusal[];
   /** change the design for good */
   change: (by: Change) => void;
+  /** the design as it stands this moment */
+  now: () => PieDesign;
   /** show a change while it is typed; null takes it back */
   preview: (by: Change | null) => void;
 };

@@ -1,4 +1,5 @@
 import { Box, Flex } from "@chakra-ui/react";
+import { useState } from "react";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
@@ -8,6 +9,7 @@ import { setAt } from "./pointer";
 import { pieFileAddress, RevisionMenu } from "./RevisionMenu";
 import { TinEntry } from "./TinEntry";
 import type { BenchState } from "./useBench";
+import { useScaling } from "./useScaling";
 
 type Props = { bench: BenchState; pie: string; mayWrite: boolean };
 
@@ -28,18 +30,7 @@ export function Header({ bench, pie, mayWrite }: Props) {
         />
       </Box>
       <TinEntry label={bench.forecast.data.tinLabel} tin={design.tin} />
-      <Box>
-        <EntryField
-          label="Portions"
-          words={String(design.portions)}
-          read={(words) => readWhole(words, 1, 500)}
-          keep={(portions) => change((now) => setAt(now, "/portions", portions))}
-        />
-        <Box as="span">
-          {" "}
-          {design.portions === 1 ? "portion" : "slices"} of {grams(bench.forecast.data.weights.portionGrams)}
-        </Box>
-      </Box>
+      <Portions portions={design.portions} each={bench.forecast.data.weights.portionGrams} />
       <Flex marginLeft="auto" gap="6px" align="center" wrap="wrap">
         <Button look="plain" onClick={bench.undo} disabled={!bench.canUndo} aria-keyshortcuts="Control+Z">
           Undo
@@ -60,5 +51,34 @@ export function Header({ bench, pie, mayWrite }: Props) {
         )}
       </Flex>
     </Flex>
+  );
+}
+
+/** How many slices of what weight; a new number can bring the amounts along. */
+function Portions({ portions, each }: { portions: number; each: number }) {
+  const { change } = useBenchContext();
+  const { scale, trouble } = useScaling();
+  const [was, setWas] = useState(portions);
+  const keep = (to: number) => {
+    setWas(portions);
+    change((now) => setAt(now, "/portions", to));
+  };
+  const follow = async () => {
+    if (await scale({ to: "portions", were: was })) setWas(portions);
+  };
+  return (
+    <Box>
+      <EntryField label="Portions" words={String(portions)} read={(words) => readWhole(words, 1, 500)} keep={keep} />
+      <Box as="span">
+        {" "}
+        {portions === 1 ? "portion" : "slices"} of {grams(each)}
+      </Box>
+      {was !== portions && (
+        <Button look="plain" minHeight="28px" marginLeft="6px" onClick={follow}>
+          Scale the filling from {was} to {portions}
+        </Button>
+      )}
+      {trouble && <Box role="status">{trouble}</Box>}
+    </Box>
   );
 }

@@ -17,7 +17,7 @@ export const Middle = memo(function Middle({ forecast, design }: { forecast: For
       <Box as="h2" fontWeight="650" paddingBottom="7px" borderBottom="1.6px solid {colors.rim}">
         Half of it in section,{" "}
         <Box as="span" fontWeight="430" color="ink2">
-          coloured by water
+          {forecast.section.across && `${forecast.section.across}, `}coloured by water
         </Box>
       </Box>
       <Box ref={ref} data-cutaway>

@@ -1,27 +1,24 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { chakra, Flex } from "@chakra-ui/react";
 import { type KeyboardEvent, useState } from "react";
-import type { PieDesign } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { number } from "../../ui/numbers";
 import { useBenchContext } from "./BenchContext";
 import { Choice } from "./Choice";
-import { NumberEntry } from "./NumberEntry";
 import { setAt } from "./pointer";
+import { TinMeasureEntry } from "./TinMeasureEntry";
+import { MEASURES, reshaped, SHAPES, type Tin } from "./tins";
+import { useScaling } from "./useScaling";
 
-type Tin = PieDesign["tin"];
-
-const cm = (mm: number) => `${number(mm / 10, Number.isInteger(mm / 10) ? 0 : 1)} cm`;
-
-/** "24 cm straight tin, 3.5 cm deep"; pressed, its measures are edited in place. */
+/** "24 cm straight tin, 3.5 cm deep"; pressed, its measures are edited in place, and the filling can follow them. */
 export function TinEntry({ label, tin }: { label: string; tin: Tin }) {
   const { change } = useBenchContext();
-  const [open, setOpen] = useState(false);
-  if (!open) {
+  const { scale, trouble } = useScaling();
+  const [was, setWas] = useState<Tin | null>(null);
+  if (!was) {
     return (
       <chakra.button
         type="button"
         aria-expanded="false"
-        onClick={() => setOpen(true)}
+        onClick={() => setWas(tin)}
         background="transparent"
         border="0"
         borderBottom="1.6px dotted {colors.rim}"
@@ -33,17 +30,12 @@ export function TinEntry({ label, tin }: { label: string; tin: Tin }) {
       </chakra.button>
     );
   }
-  const reshape = (shape: Tin["shape"]) => {
-    const rim = tin.shape === "round-straight" ? tin.diameterMm : tin.rimDiameterMm;
-    const floor = tin.shape === "round-straight" ? tin.diameterMm : tin.floorDiameterMm;
-    const to: Tin =
-      shape === "round-straight"
-        ? { shape, diameterMm: rim, depthMm: tin.depthMm }
-        : { shape, floorDiameterMm: floor, rimDiameterMm: rim, depthMm: tin.depthMm };
-    change((design) => setAt(design, "/tin", to));
-  };
   const onKeyDown = (event: KeyboardEvent) => {
-    if (event.key === "Escape" && !(event.target instanceof HTMLInputElement)) setOpen(false);
+    if (event.key === "Escape" && !(event.target instanceof HTMLInputElement)) setWas(null);
+  };
+  const another = JSON.stringify(was) !== JSON.stringify(tin);
+  const follow = async () => {
+    if (await scale({ to: "tin", was })) setWas(tin);
   };
   return (
     <Flex
@@ -57,42 +49,25 @@ export function TinEntry({ label, tin }: { label: string; tin: Tin }) {
       <Choice
         label="Shape of the tin"
         value={tin.shape}
-        options={[
-          ["round-straight", "round, straight"],
-          ["round-sloped", "round, sloped"],
-        ]}
-        choose={reshape}
+        options={SHAPES}
+        choose={(shape) => change((design) => setAt(design, "/tin", reshaped(design.tin, shape)))}
       />
-      {tin.shape === "round-straight" ? (
-        <Measure name="wide" label="Tin, inside width" at="/tin/diameterMm" mm={tin.diameterMm} />
-      ) : (
-        <>
-          <Measure
-            name="at the floor"
-            label="Tin, inside width at the floor"
-            at="/tin/floorDiameterMm"
-            mm={tin.floorDiameterMm}
-          />
-          <Measure
-            name="at the rim"
-            label="Tin, inside width at the rim"
-            at="/tin/rimDiameterMm"
-            mm={tin.rimDiameterMm}
-          />
-        </>
+      {MEASURES[tin.shape].map((measure) => (
+        <TinMeasureEntry
+          key={measure.key}
+          measure={measure}
+          value={(tin as unknown as Record<string, number>)[measure.key] ?? 0}
+        />
+      ))}
+      {another && (
+        <Button look="plain" minHeight="28px" onClick={follow}>
+          Scale the filling to this tin
+        </Button>
       )}
-      <Measure name="deep" label="Tin, inside depth" at="/tin/depthMm" mm={tin.depthMm} />
-      <Button look="plain" minHeight="28px" onClick={() => setOpen(false)}>
+      <Button look="plain" minHeight="28px" onClick={() => setWas(null)}>
         Done
       </Button>
+      {trouble && <span role="status">{trouble}</span>}
     </Flex>
-  );
-}
-
-function Measure({ name, label, at, mm }: { name: string; label: string; at: string; mm: number }) {
-  return (
-    <Box>
-      <NumberEntry label={label} at={at} kind="length" words={cm(mm)} /> {name}
-    </Box>
   );
 }

@@ -10,7 +10,7 @@ import { Stack } from "./Stack";
 function onBench(node: React.ReactNode, refusals: { code: string; at: string; mend: string }[] = []) {
   const changes: Change[] = [];
   const change = (by: Change) => void changes.push(by);
-  show(<BenchContext value={{ kitchen: "k", refusals, change, preview: vi.fn() }}>{node}</BenchContext>);
+  show(<BenchContext value={{ kitchen: "k", refusals, change, now: trout, preview: vi.fn() }}>{node}</BenchContext>);
   return (design: PieDesign) => changes.reduce((now, by) => by(now), design);
 }
 

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Tests\Tin;
+
+use Hojaldre\Core\Tin\CupsTin;
+use Hojaldre\Core\Tin\FlutedTin;
+use Hojaldre\Core\Tin\MeasuredDish;
+use Hojaldre\Core\Tin\RectangularTin;
+use Hojaldre\Core\Tin\RoundTin;
+use Hojaldre\Core\Tin\Tin;
+use PHPUnit\Framework\TestCase;
+
+/** Tins that are not plainly round: closed formulas by hand, and numeric integration where there is none. */
+final class ShapesTest extends TestCase
+{
+    public function test_a_rectangular_tin_is_a_box(): void
+    {
+        $tin = new RectangularTin(350, 110, 25, 0);
+        self::assertEqualsWithDelta(35 * 11 * 2.5, $tin->volumeMl(25), 1e-9);
+        self::assertEqualsWithDelta(2 * (350 + 110) * 25, $tin->wallAreaMm2(), 1e-9);
+        self::assertEqualsWithDelta(55, $tin->radiusMm(12), 1e-9, 'the section goes across the short side');
+        self::assertSame('35 × 11 cm rectangular tin, 2.5 cm deep', $tin->label());
+        self::assertSame('20 cm square tin, 4 cm deep', (new RectangularTin(200, 200, 40, 0))->label());
+    }
+
+    /** Worked by hand: frustum of a pyramid, 20 x 10 cm below and 22 x 12 above, 3 cm deep: 3/6 (200 + 4 x 231 + 264) = 694 ml. */
+    public function test_a_flared_one_is_a_frustum_of_a_pyramid(): void
+    {
+        self::assertEqualsWithDelta(694, (new RectangularTin(200, 100, 30, 20))->volumeMl(30), 1e-9);
+    }
+
+    public function test_a_fluted_tin_agrees_with_small_pieces_added_up(): void
+    {
+        $tin = new FlutedTin(220, 250, 30, 32, 6);
+        [$rings, $steps] = [300, 1440];
+        $ml = $wallMm2 = 0.0;
+        for ($i = 0; $i < $rings; $i++) {
+            $h = 30 * ($i + 0.5) / $rings;
+            $mean = (220 + 30 * $h / 30 - 6) / 2;
+            for ($j = 0; $j < $steps; $j++) {
+                [$a, $b] = [2 * M_PI * $j / $steps, 2 * M_PI * ($j + 1) / $steps];
+                [$ra, $rb] = [$mean + 3 * cos(32 * $a), $mean + 3 * cos(32 * $b)];
+                $ml += 0.5 * $ra * $rb * sin($b - $a) * 30 / $rings / 1000;
+                $wallMm2 += hypot($rb * cos($b) - $ra * cos($a), $rb * sin($b) - $ra * sin($a)) * hypot(30, 15) / $rings;
+            }
+        }
+        self::assertEqualsWithDelta(1.0, $tin->volumeMl(30) / $ml, 1e-3);
+        self::assertEqualsWithDelta(1.0, $tin->wallAreaMm2() / $wallMm2, 3e-3);
+    }
+
+    public function test_flutes_of_no_depth_make_a_sloped_tin(): void
+    {
+        self::assertEqualsWithDelta(RoundTin::sloped(220, 250, 30)->volumeMl(30), (new FlutedTin(220, 250, 30, 32, 0))->volumeMl(30), 1e-9);
+    }
+
+    public function test_twelve_cups_hold_twelve_times_one(): void
+    {
+        $one = RoundTin::sloped(50, 70, 30);
+        $tray = CupsTin::of(12, 50, 70, 30);
+        self::assertEqualsWithDelta(12 * $one->volumeMl(20), $tray->volumeMl(20), 1e-9);
+        self::assertEqualsWithDelta(20, $tray->depthForVolumeMm(12 * $one->volumeMl(20)), 1e-6);
+        self::assertSame('12 cups of 7 cm, 3 cm deep', $tray->label());
+    }
+
+    public function test_a_dish_holds_the_water_it_was_measured_with(): void
+    {
+        $dish = new MeasuredDish(1200, 50);
+        self::assertEqualsWithDelta(1200, $dish->volumeMl(50), 1e-9);
+        self::assertSame('1,200 ml dish, 5 cm deep', $dish->label());
+    }
+
+    public function test_every_tin_undoes_depth_and_volume_and_shrinks_when_it_is_lined(): void
+    {
+        foreach (self::all() as $tin) {
+            foreach ([1.0, 14.0, 30.0, 44.0] as $depthMm) {
+                self::assertEqualsWithDelta($depthMm, $tin->depthForVolumeMm($tin->volumeMl($depthMm)), 1e-6, $tin->label());
+            }
+            $lined = $tin->lined(4);
+            self::assertLessThan($tin->volumeMl($tin->depthMm()), $lined->volumeMl($lined->depthMm()), $tin->label());
+            self::assertEqualsWithDelta($tin->depthMm() - 4, $lined->depthMm(), 1e-9);
+            self::assertEqualsWithDelta(2.5 * $tin->volumeMl(20), $tin->scaledInArea(2.5)->volumeMl(20), 1e-6 * $tin->volumeMl(20), $tin->label());
+        }
+    }
+
+    /** What is left of a tin by its lining is the dough: floor and wall times the thickness, within the corners. */
+    public function test_the_dough_is_about_the_surface_times_its_thickness(): void
+    {
+        foreach (self::all() as $tin) {
+            $lined = $tin->lined(2);
+            $doughMl = $tin->volumeMl($tin->depthMm()) - $lined->volumeMl($lined->depthMm());
+            $sheetMl = ($tin->floorAreaMm2() + $tin->wallAreaMm2()) * 2 / 1000;
+            self::assertEqualsWithDelta(1.0, $doughMl / $sheetMl, 0.12, $tin->label());
+        }
+    }
+
+    /** @return list<Tin> */
+    private static function all(): array
+    {
+        return [
+            RoundTin::straight(240, 35), RoundTin::sloped(220, 250, 35), RoundTin::springform(230, 70), new FlutedTin(220, 240, 35, 30, 5),
+            new RectangularTin(350, 110, 30, 0), new RectangularTin(250, 180, 45, 24), CupsTin::of(12, 50, 70, 30), new MeasuredDish(1500, 50),
+        ];
+    }
+}

@@ -1,0 +1,26 @@
+import { describe, expect, it } from "vitest";
+import { MEASURES, reshaped, SHAPES, type Tin } from "./tins";
+
+const straight: Tin = { shape: "round-straight", diameterMm: 240, depthMm: 35 };
+
+describe("a tin of another shape", () => {
+  it("keeps the depth and, where it can, the width", () => {
+    for (const [shape] of SHAPES) {
+      const tin = reshaped(straight, shape);
+      expect(tin.shape).toBe(shape);
+      expect(tin.depthMm).toBe(35);
+    }
+    expect(reshaped(straight, "rectangular")).toMatchObject({ lengthMm: 240, widthMm: 240, flareMm: 0 });
+    const sloped = { shape: "round-sloped", floorDiameterMm: 220, rimDiameterMm: 250, depthMm: 35 } as const;
+    expect(reshaped(sloped, "round-fluted")).toMatchObject({ floorDiameterMm: 220, rimDiameterMm: 250 });
+    expect(reshaped(sloped, "springform")).toMatchObject({ diameterMm: 250 });
+    expect(reshaped(reshaped(straight, "cups"), "round-straight")).toMatchObject({ diameterMm: 240 });
+  });
+
+  it("has a field for each of its measures and none besides", () => {
+    for (const [shape] of SHAPES) {
+      const measured = Object.keys(reshaped(straight, shape)).filter((key) => key !== "shape");
+      expect(MEASURES[shape].map((one) => one.key).sort()).toEqual(measured.sort());
+    }
+  });
+});
