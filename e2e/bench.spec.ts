@@ -165,3 +165,23 @@ test("the filling follows the cook into another tin and to more portions, and co
   await type(page, "Dish, water to the rim", "2 l");
   await expect(page.getByRole("heading", { name: /of a round dish that holds as much/ })).toBeVisible();
 });
+
+test("a cook's own cup and oven scale are remembered", async ({ page }) => {
+  await onTheBench(page, "Quiche in Fahrenheit");
+  const choose = async (words: string) => {
+    await page.getByRole("button", { name: "The Lock House" }).click();
+    await page.getByRole("menuitem", { name: words }).click();
+  };
+  await choose("Oven in °F");
+  await expect(entry(page, "Oven temperature")).toHaveValue("347 °F");
+  await choose("US cup and spoons");
+  await type(page, "Whole milk", "1 cup");
+  await expect(page.locator("[data-row=custard]")).toContainText("244 g");
+  await page.reload();
+  await expect(entry(page, "Oven temperature")).toHaveValue("347 °F");
+  await type(page, "Oven temperature", "gas 4");
+  await expect(entry(page, "Oven temperature")).toHaveValue("356 °F");
+  await choose("Oven in °C");
+  await expect(entry(page, "Oven temperature")).toHaveValue("180 °C");
+  await choose("Metric cup and spoons");
+});

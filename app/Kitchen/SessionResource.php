@@ -16,8 +16,8 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'csrfToken', type: 'string', description: 'To be sent back in X-CSRF-TOKEN with every write; changes at sign-in and sign-out.'),
         new OA\Property(
             property: 'user', type: 'object', nullable: true, description: 'null when nobody is signed in',
-            required: ['name', 'email'],
-            properties: [new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'email', type: 'string')],
+            required: ['name', 'email', 'units'],
+            properties: [new OA\Property(property: 'name', type: 'string'), new OA\Property(property: 'email', type: 'string'), new OA\Property(property: 'units', ref: '#/components/schemas/Units')],
         ),
         new OA\Property(property: 'kitchens', type: 'array', items: new OA\Items(
             type: 'object', required: ['id', 'name', 'role'],
@@ -37,7 +37,11 @@ final readonly class SessionResource
 
         return new JsonResponse([
             'csrfToken' => $request->session()->token(),
-            'user' => $user instanceof User ? ['name' => $user->name, 'email' => $user->email] : null,
+            'user' => $user instanceof User ? [
+                'name' => $user->name,
+                'email' => $user->email,
+                'units' => ['volumes' => $user->volumes, 'temperatures' => $user->temperatures],
+            ] : null,
             'kitchens' => $user instanceof User ? $user->kitchens->map(static fn (Kitchen $kitchen): array => [
                 'id' => $kitchen->id,
                 'name' => $kitchen->name,

@@ -14,10 +14,14 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email lower case
  * @property string $password hashed
+ * @property string $volumes which cup and spoons they mean, of KitchenUnits::NAMES
+ * @property string $temperatures how they like an oven told, of ChooseUnitsRequest::TEMPERATURES
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password'];
+    protected $fillable = ['name', 'email', 'password', 'volumes', 'temperatures'];
+
+    protected $attributes = ['volumes' => 'metric', 'temperatures' => 'celsius'];
 
     protected $hidden = ['password', 'remember_token'];
 

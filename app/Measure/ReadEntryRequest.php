@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Measure;
 
+use App\Kitchen\User;
 use Hojaldre\Core\Faults;
 use Hojaldre\Core\Fields;
 use Hojaldre\Core\Food\AmountReader;
@@ -51,12 +52,19 @@ final class ReadEntryRequest extends FormRequest
         $words = $this->string('words')->toString();
 
         return match ($this->string('kind')->toString()) {
-            'volume' => PlainReader::volume($words, KitchenUnits::metric()),
+            'volume' => PlainReader::volume($words, $this->units()),
             'length' => PlainReader::length($words),
             'temperature' => PlainReader::temperature($words),
             'time' => PlainReader::minutes($words),
-            default => (new AmountReader(KitchenUnits::metric()))->read($words, $this->food()),
+            default => (new AmountReader($this->units()))->read($words, $this->food()),
         };
+    }
+
+    private function units(): KitchenUnits
+    {
+        $user = $this->user();
+
+        return KitchenUnits::named($user instanceof User ? $user->volumes : 'metric');
     }
 
     private function food(): Food

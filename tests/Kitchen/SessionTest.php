@@ -7,6 +7,7 @@ namespace Tests\Kitchen;
 use App\Kitchen\Kitchen;
 use App\Kitchen\Role;
 use App\Kitchen\User;
+use Hojaldre\Core\Food\Pantry;
 use Illuminate\Support\Facades\Artisan;
 use Tests\TestCase;
 
@@ -57,6 +58,18 @@ final class SessionTest extends TestCase
     public function test_signing_out_without_being_in_is_a_problem_not_a_fault(): void
     {
         $this->deleteJson('/api/session')->assertStatus(401)->assertJsonPath('code', 'not-signed-in');
+    }
+
+    public function test_units_are_remembered_with_the_person_and_change_what_a_cup_is(): void
+    {
+        $kitchen = $this->kitchen();
+        $this->putJson('/api/session/units', ['volumes' => 'us', 'temperatures' => 'fahrenheit'])->assertStatus(401);
+        $this->actingAs($this->member($kitchen));
+        $cup = fn (): float => (float) $this->postJson("/api/kitchens/$kitchen->id/entries", ['kind' => 'mass', 'words' => '1 cup', 'food' => Pantry::food('whole-milk')->toArray()])->assertOk()->json('value');
+        self::assertSame(257.5, $cup());
+        $this->putJson('/api/session/units', ['volumes' => 'us', 'temperatures' => 'fahrenheit'])->assertOk()->assertJsonPath('user.units', ['volumes' => 'us', 'temperatures' => 'fahrenheit']);
+        self::assertSame(243.686, $cup());
+        $this->putJson('/api/session/units', ['volumes' => 'roman'])->assertStatus(422)->assertJsonPath('refusals.*.at', ['/volumes', '/temperatures']);
     }
 
     public function test_an_unknown_address_answers_with_a_problem(): void

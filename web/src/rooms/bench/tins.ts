@@ -83,3 +83,9 @@ function rimOf(tin: Tin): number {
 function floorOf(tin: Tin): number {
   return "floorDiameterMm" in tin && tin.shape !== "cups" ? tin.floorDiameterMm : rimOf(tin);
 }
+
+/** The same tin, in whatever order its measures stand. */
+export const sameTin = (a: Tin, b: Tin) =>
+  a.shape === b.shape && MEASURES[a.shape].every(({ key }) => measureOf(a, key) === measureOf(b, key));
+
+export const measureOf = (tin: Tin, key: string) => (tin as unknown as Record<string, number>)[key] ?? 0;
