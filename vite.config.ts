@@ -11,7 +11,7 @@ export default defineConfig({
   server: { proxy: { "/api": api } },
   test: {
     environment: "jsdom",
-    include: ["src/**/*.test.{ts,tsx}"],
+    include: ["src/**/*.test.{ts,tsx}", "test/**/*.test.ts"],
     setupFiles: ["./test-setup.ts"],
     restoreMocks: true,
   },

@@ -185,3 +185,25 @@ test("a cook's own cup and oven scale are remembered", async ({ page }) => {
   await expect(entry(page, "Oven temperature")).toHaveValue("180 °C");
   await choose("Metric cup and spoons");
 });
+
+test("the gap is filled from what is in the fridge, and the answer that is poured fits and holds", async ({ page }) => {
+  await onTheBench(page, "Quiche from the fridge");
+  await type(page, "Leeks, weight now", "280 g");
+  await page.getByRole("button", { name: "Fill the gap" }).click();
+  const fridge = page.getByRole("group", { name: "Fill the gap" });
+  await expect(fridge.getByText(/ml to fill, at 93 g to an egg/)).toBeVisible();
+  await fridge.getByLabel("Another dairy in the fridge").selectOption("double-cream");
+  await type(page, "Richness, % fat", "20 %");
+  await type(page, "Eggs in the fridge", "4");
+  await type(page, "Spare yolks", "3");
+  await type(page, "Whole milk in the fridge", "a drop");
+  await expect(fridge.getByText(/Begin with a number/)).toBeVisible();
+  await type(page, "Whole milk in the fridge", "300 ml");
+  await expect(fridge.getByText(/leaves/).first()).toBeVisible();
+  await fridge.getByRole("button", { name: "Pour answer 1" }).click();
+  await expect(fridge).toBeHidden();
+  await expect(reading(page, "Fill")).toContainText("fits");
+  await expect(reading(page, "Set")).toContainText("holds");
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
+  await expect(entry(page, "Egg, without shell")).toHaveValue("5 large");
+});

@@ -4,6 +4,7 @@ import { entry, onTheBench, reading, signIn, TROUT_FILE, type } from "./support"
 
 test("a broken file is refused with every mend, and nothing is lost", async ({ page }) => {
   await signIn(page);
+  await expect(page.getByRole("link", { name: "Smoked trout and leek quiche" })).toBeVisible();
   const before = await page.getByRole("listitem").count();
   const broken = readFileSync(TROUT_FILE, "utf8")
     .replace('"thicknessMm": 3', '"thicknessMm": "thin"')
@@ -57,11 +58,11 @@ test("a new pie is built up from the empty tin", async ({ page }) => {
   await page.getByRole("button", { name: "+ Pour a custard" }).click();
   await expect(reading(page, "Set")).toContainText("no egg");
   await page.getByRole("button", { name: "+ egg" }).click();
-  await page.getByRole("button", { name: "Egg, without shell" }).click();
+  await page.getByRole("button", { name: "Egg, without shell", exact: true }).click();
   await page.getByLabel("Egg, without shell: how much?").fill("4 large");
   await page.getByRole("button", { name: "Add", exact: true }).click();
   await page.getByRole("button", { name: "+ dairy" }).click();
-  await page.getByRole("button", { name: "Single cream" }).click();
+  await page.getByRole("button", { name: "Single cream", exact: true }).click();
   await page.getByLabel("Single cream: how much?").fill("350 ml");
   await page.getByRole("button", { name: "Add", exact: true }).click();
   await expect(reading(page, "Set")).toContainText("holds");

@@ -10,21 +10,23 @@ class Observer {
   disconnect() {}
 }
 globalThis.ResizeObserver ??= Observer as unknown as typeof ResizeObserver;
-window.matchMedia ??= ((query: string) => ({
-  matches: false,
-  media: query,
-  addEventListener() {},
-  removeEventListener() {},
-})) as unknown as typeof window.matchMedia;
+if (typeof window !== "undefined")
+  window.matchMedia ??= ((query: string) => ({
+    matches: false,
+    media: query,
+    addEventListener() {},
+    removeEventListener() {},
+  })) as unknown as typeof window.matchMedia;
 
 globalThis.CSS ??= { supports: () => false, escape: (text: string) => text } as unknown as typeof CSS;
 
 // jsdom's files cannot be read by promise
-File.prototype.text ??= function text(this: File) {
-  return new Promise((resolve, reject) => {
-    const reader = new FileReader();
-    reader.onload = () => resolve(String(reader.result));
-    reader.onerror = () => reject(reader.error);
-    reader.readAsText(this);
-  });
-};
+if (typeof FileReader !== "undefined")
+  File.prototype.text = function text(this: File) {
+    return new Promise((resolve, reject) => {
+      const reader = new FileReader();
+      reader.onload = () => resolve(String(reader.result));
+      reader.onerror = () => reject(reader.error);
+      reader.readAsText(this);
+    });
+  };

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace App\Pie;
 
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\Pie\PieReader;
-use Hojaldre\Core\Refusal;
-use Hojaldre\Core\Refused;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
@@ -17,6 +14,8 @@ use OpenApi\Attributes as OA;
 ])]
 final class SavePieRequest extends FormRequest
 {
+    use ReadsDesign;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -32,13 +31,8 @@ final class SavePieRequest extends FormRequest
         ];
     }
 
-    /** @throws Refused with pointers into what was sent */
     public function design(): Pie
     {
-        try {
-            return PieReader::read((array) $this->input('design'));
-        } catch (Refused $refused) {
-            throw Refused::with(array_map(static fn (Refusal $one): Refusal => $one->under('/design'), $refused->refusals));
-        }
+        return $this->designAt('design');
     }
 }

@@ -7,9 +7,7 @@ namespace App\Pie;
 use Hojaldre\Core\Faults;
 use Hojaldre\Core\Fields;
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\Pie\PieReader;
 use Hojaldre\Core\Pie\Scaling;
-use Hojaldre\Core\Refusal;
 use Hojaldre\Core\Refused;
 use Hojaldre\Core\Tin\TinReader;
 use Illuminate\Foundation\Http\FormRequest;
@@ -25,6 +23,8 @@ use OpenApi\Attributes as OA;
 ])]
 final class ScaleRequest extends FormRequest
 {
+    use ReadsDesign;
+
     public const WAYS = ['factor', 'portions', 'tin'];
 
     /** @return array<string, list<mixed>> */
@@ -54,11 +54,7 @@ final class ScaleRequest extends FormRequest
     /** @throws Refused */
     public function scaled(): Pie
     {
-        try {
-            $pie = PieReader::read((array) $this->input('design'));
-        } catch (Refused $refused) {
-            throw Refused::with(array_map(static fn (Refusal $one): Refusal => $one->under('/design'), $refused->refusals));
-        }
+        $pie = $this->designAt('design');
 
         return match ($this->string('to')->toString()) {
             'factor' => Scaling::by($pie, $this->float('factor')),

@@ -7,6 +7,7 @@ use App\Pie\BlankPie;
 use App\Pie\CreatePie;
 use App\Pie\DuplicatePie;
 use App\Pie\ExportPie;
+use App\Pie\FillGap;
 use App\Pie\ForecastDesign;
 use App\Pie\ListPies;
 use App\Pie\ListRevisions;
@@ -18,6 +19,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::post('forecast', ForecastDesign::class);
 Route::post('scale', ScaleDesign::class);
+Route::post('custards', FillGap::class);
 Route::get('pies', ListPies::class);
 Route::get('pies/blank', BlankPie::class);
 Route::get('pies/{pie}', ShowPie::class)->whereUuid('pie');

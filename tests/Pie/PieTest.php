@@ -7,6 +7,7 @@ namespace Tests\Pie;
 use App\Kitchen\Kitchen;
 use App\Kitchen\Role;
 use App\Pie\PieRevision;
+use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Pie\Forecast;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -136,6 +137,17 @@ final class PieTest extends TestCase
         $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'portions'])->assertStatus(422)->assertJsonPath('at', '/were');
         $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'factor', 'factor' => 1000])->assertStatus(422)->assertJsonPath('at', '/factor');
         $this->postJson($this->at('/scale'), ['design' => ['format' => 'cake'], 'to' => 'factor', 'factor' => 1])->assertStatus(422)->assertJsonPath('at', '/design/format');
+    }
+
+    public function test_the_gap_is_filled_from_what_is_in_the_fridge(): void
+    {
+        $ask = ['design' => $this->trout()->toArray(), 'eggs' => 6, 'yolks' => 2, 'fatPercent' => null, 'dairies' => [
+            ['food' => Pantry::food('whole-milk')->toArray(), 'mostGrams' => 500], ['food' => Pantry::food('double-cream')->toArray(), 'mostGrams' => null],
+        ]];
+        $this->postJson($this->at('/custards'), $ask)->assertOk()->assertJsonCount(3, 'answers')->assertJsonPath('aim.gramsPerEgg', 92.5);
+        $this->postJson($this->at('/custards'), [...$ask, 'eggs' => 99])->assertStatus(422)->assertJsonPath('at', '/eggs');
+        $this->postJson($this->at('/custards'), [...$ask, 'dairies' => [['food' => ['id' => 'x'], 'mostGrams' => 1]]])->assertStatus(422)->assertJsonPath('at', '/dairies/0/food/name');
+        $this->postJson($this->at('/custards'), [...$ask, 'eggs' => 0, 'yolks' => 0])->assertOk()->assertJsonCount(0, 'answers');
     }
 
     private function at(string $path): string

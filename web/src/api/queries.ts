@@ -57,6 +57,30 @@ export const forecastQuery = (kitchen: string, design: PieDesign) =>
     retry: false,
   });
 
+export type Fridge = {
+  eggs: number;
+  yolks: number;
+  fatPercent: number | null;
+  dairies: { food: Food; mostGrams: number | null }[];
+};
+
+/** Custards that fill the gap of a design from what is in the fridge. */
+export const custardsQuery = (kitchen: string, design: PieDesign, fridge: Fridge) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "custards", JSON.stringify([design, fridge])],
+    queryFn: ({ signal }) =>
+      answer(
+        api.POST("/kitchens/{kitchen}/custards", {
+          params: { path: { kitchen } },
+          body: { design, ...fridge },
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    retry: false,
+  });
+
 /** What a cook's words come to. */
 export const readEntry = (kitchen: string, kind: EntryKind, words: string, food?: Food) =>
   answer(

@@ -1,7 +1,7 @@
 import { number } from "./numbers";
 
 /** How a cook likes an oven told. */
-export type OvenScale = "celsius" | "fahrenheit" | "gas-mark";
+type OvenScale = "celsius" | "fahrenheit" | "gas-mark";
 
 const KELVINS_A_MARK = 125 / 9;
 

@@ -194,6 +194,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/custards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The three best custards for the gap of a design, from what is in the fridge. */
+        post: operations["fillGap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/forecast": {
         parameters: {
             query?: never;
@@ -349,6 +366,26 @@ export interface components {
             /** @description Inside, mm. */
             depthMm: number;
         };
+        CustardAnswer: {
+            eggs: number;
+            yolks: number;
+            dairies: components["schemas"]["NamedGrams"][];
+            /** @description dairy plus weep, g to an egg */
+            gramsPerEgg: number;
+            /** @description of the custard by weight */
+            fatPercent: number;
+            leftOver: components["schemas"]["NamedGrams"][];
+            changes: components["schemas"]["Change"][];
+        };
+        CustardAnswers: {
+            /** @description room the solids leave */
+            gapMl: number;
+            aim: {
+                gramsPerEgg: number;
+                fatPercent: number;
+            };
+            answers: components["schemas"]["CustardAnswer"][];
+        };
         /** @description Eggs and dairy, stirred together and poured. */
         CustardLayer: {
             /** @constant */
@@ -383,6 +420,20 @@ export interface components {
             words: string;
             /** @description With mass: the food that is measured. */
             food?: components["schemas"]["Food"];
+        };
+        FillGap: {
+            design: components["schemas"]["PieDesign"];
+            /** @description whole eggs in the fridge */
+            eggs: number;
+            /** @description spare yolks */
+            yolks: number;
+            dairies: {
+                food: components["schemas"]["Food"];
+                /** @description how much there is, g; null where more can be bought */
+                mostGrams: number | null;
+            }[];
+            /** @description richness to aim at; null: as the custard is now */
+            fatPercent: number | null;
         };
         /** @description A food with all a forecast needs to know of it. */
         Food: {
@@ -474,6 +525,10 @@ export interface components {
             waterMl: number;
             /** @description Inside, mm. */
             depthMm: number;
+        };
+        NamedGrams: {
+            name: string;
+            grams: number;
         };
         Ok: {
             /** @description What holds for the whole API. */
@@ -1347,6 +1402,59 @@ export interface operations {
             };
             /** @description Not in your kitchen */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    fillGap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FillGap"];
+            };
+        };
+        responses: {
+            /** @description The answers, the best first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CustardAnswers"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design or the fridge is refused, or there is no room */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -4,6 +4,7 @@ import type { CustardLayer, Ingredient } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { useBenchContext } from "./BenchContext";
 import { Choice } from "./Choice";
+import { FillGap } from "./FillGap";
 import { FoodPicker } from "./FoodPicker";
 import { type Kind, Part } from "./Part";
 import { setAt } from "./pointer";
@@ -21,6 +22,7 @@ export const CustardRow = memo(function CustardRow({ layer, index, count, season
   const { change } = useBenchContext();
   const { move, items } = useLayerActs(index, count);
   const at = `/layers/${index}`;
+  const [filling, setFilling] = useState(false);
   const total = [...layer.eggs, ...layer.dairies].reduce((sum, one) => sum + one.amount.grams, 0);
   return (
     <Row id={layer.id} name="Custard" total={total} menu={{ label: "Custard: what to do", items }} move={move}>
@@ -38,7 +40,13 @@ export const CustardRow = memo(function CustardRow({ layer, index, count, season
           options={STYLES}
           choose={(to) => change((design) => setAt(design, `${at}/style`, to))}
         />
+        {!filling && (
+          <Button look="plain" minHeight="30px" onClick={() => setFilling(true)}>
+            Fill the gap
+          </Button>
+        )}
       </Flex>
+      {filling && <FillGap layer={layer} close={() => setFilling(false)} />}
     </Row>
   );
 });

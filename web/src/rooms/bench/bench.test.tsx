@@ -3,6 +3,7 @@ import { afterEach, describe, expect, it, vi } from "vitest";
 import { foods, forecast, json, problem, server, show, trout } from "../../../test/kitchen";
 import type { Food, PieDesign } from "../../api/client";
 import { BenchContext, type Change } from "./BenchContext";
+import { FillGap } from "./FillGap";
 import { closest, FoodPicker } from "./FoodPicker";
 import { Readings } from "./Readings";
 import { Stack } from "./Stack";
@@ -159,5 +160,52 @@ describe("what it will do", () => {
     readings([]);
     expect(screen.getByText("Local food rules come first.")).toBeTruthy();
     expect(screen.getByText("Assumed.")).toBeTruthy();
+  });
+});
+
+describe("filling the gap", () => {
+  afterEach(() => vi.unstubAllGlobals());
+  const answerOf = (eggs: number) => ({
+    eggs,
+    yolks: 1,
+    dairies: [{ name: "Whole milk", grams: 200 }],
+    gramsPerEgg: 90,
+    fatPercent: 12,
+    leftOver: [{ name: "Whole milk", grams: 40 }],
+    changes: [{ at: "/portions", to: eggs }],
+  });
+
+  it("asks with what is in the fridge, tells what is left over, and pours the answer that is pressed", async () => {
+    const custard = trout().layers.find((layer) => layer.kind === "custard");
+    if (custard?.kind !== "custard") throw new Error("The custard is gone.");
+    const asked = server({
+      "GET /foods": () => json(foods([])),
+      "POST /custards": () =>
+        json({ gapMl: 640, aim: { gramsPerEgg: 92.5, fatPercent: 11 }, answers: [answerOf(5), answerOf(6)] }),
+    });
+    const close = vi.fn();
+    const changed = onBench(<FillGap layer={custard} close={close} />);
+    expect(await screen.findByText(/640 ml to fill, at 93 g to an egg and 11 % fat/)).toBeTruthy();
+    expect(asked.find((one) => one.what.endsWith("/custards"))?.body).toMatchObject({
+      eggs: 6,
+      yolks: 0,
+      fatPercent: null,
+    });
+    expect(screen.getAllByText(/leaves 40 g whole milk/)).toHaveLength(2);
+    expect(screen.getByRole("img", { name: /1: 90 g to an egg, 12 % fat/ })).toBeTruthy();
+    fireEvent.click(screen.getByRole("button", { name: "Pour answer 2" }));
+    expect(changed(trout()).portions).toBe(6);
+    expect(close).toHaveBeenCalled();
+  });
+
+  it("says so when nothing fits, and when there is no room", async () => {
+    const custard = trout().layers.find((layer) => layer.kind === "custard");
+    if (custard?.kind !== "custard") throw new Error("The custard is gone.");
+    server({
+      "GET /foods": () => json(foods([])),
+      "POST /custards": () => json({ gapMl: 640, aim: { gramsPerEgg: 92, fatPercent: 11 }, answers: [] }),
+    });
+    onBench(<FillGap layer={custard} close={vi.fn()} />);
+    expect(await screen.findByText(/Nothing in this fridge fills the tin/)).toBeTruthy();
   });
 });
