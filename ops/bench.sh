@@ -3,7 +3,7 @@ source "$ROOT/ops/lib/install.sh"
 source "$ROOT/ops/lib/database.sh"
 source "$ROOT/ops/lib/instance.sh"
 
-BENCHES=(core cli api edit script)
+BENCHES=(core pies fuzz cli api edit script)
 
 run_bench() {
     local wanted=("${BENCHES[@]}") name
@@ -16,6 +16,10 @@ run_bench() {
 }
 
 bench_core() { php tools/bench/core.php; }
+
+bench_pies() { php -d memory_limit=512M tools/bench/pies.php; }
+
+bench_fuzz() { php -d memory_limit=512M tools/bench/fuzz.php; }
 
 bench_cli() { php tools/bench/cli.php; }
 

@@ -96,7 +96,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'intoBaseGrams', type: 'number'),
     new OA\Property(property: 'intoFillingGrams', type: 'number'),
 ])]
-#[OA\Schema(schema: 'Forecast', required: ['name', 'readings', 'weights', 'ledger', 'section', 'tinLabel', 'allergens', 'assumptions', 'cautions'], properties: [
+#[OA\Schema(schema: 'Forecast', required: ['name', 'readings', 'weights', 'ledger', 'salt', 'section', 'tinLabel', 'allergens', 'assumptions', 'cautions'], properties: [
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'readings', type: 'array', minItems: 5, maxItems: 5, items: new OA\Items(ref: '#/components/schemas/Reading')),
     new OA\Property(property: 'weights', type: 'object', required: ['crustGrams', 'fillingGrams', 'intoTheOvenGrams', 'portionGrams'], properties: [
@@ -106,6 +106,11 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'portionGrams', type: 'number', description: 'before baking'),
     ]),
     new OA\Property(property: 'ledger', ref: '#/components/schemas/Ledger'),
+    new OA\Property(property: 'salt', type: 'object', required: ['grams', 'portionGrams', 'sources'], properties: [
+        new OA\Property(property: 'grams', type: 'number', description: 'in the whole filling'),
+        new OA\Property(property: 'portionGrams', type: 'number'),
+        new OA\Property(property: 'sources', type: 'array', items: new OA\Items(ref: '#/components/schemas/NamedGrams')),
+    ]),
     new OA\Property(property: 'section', ref: '#/components/schemas/Section'),
     new OA\Property(property: 'tinLabel', type: 'string'),
     new OA\Property(property: 'allergens', type: 'array', items: new OA\Items(type: 'string')),

@@ -57,6 +57,14 @@ export function forecast(change: Partial<Forecast> = {}): Forecast {
       intoBaseGrams: 8,
       intoFillingGrams: 28,
     },
+    salt: {
+      grams: 11.5,
+      portionGrams: 1.4,
+      sources: [
+        { name: "Fine salt", grams: 6 },
+        { name: "Leeks", grams: 0.2 },
+      ],
+    },
     section: {
       across: "",
       tin: {

@@ -59,6 +59,20 @@ final readonly class Forecast
         ];
     }
 
+    /** @return array<string, mixed> the salt of the whole by what brings it, the most first */
+    public function salt(): array
+    {
+        $salt = $this->balance->salt();
+        $sources = array_filter($salt->gramsBySource, static fn (float $grams): bool => $grams >= 0.005);
+        arsort($sources);
+
+        return [
+            'grams' => round($salt->grams(), 2),
+            'portionGrams' => round($salt->grams() / $this->pie->portions, 2),
+            'sources' => array_map(static fn (string $name, float $grams): array => ['name' => $name, 'grams' => round($grams, 2)], array_keys($sources), $sources),
+        ];
+    }
+
     /** @return list<string> of Allergens::ALL, in the order of the law */
     public function allergens(): array
     {
@@ -110,6 +124,7 @@ final readonly class Forecast
                 'portionGrams' => round(($crust + $filling) / $this->pie->portions, 1),
             ],
             'ledger' => $this->ledger(),
+            'salt' => $this->salt(),
             'section' => Section::of($this->balance)->toArray(),
             'tinLabel' => $this->pie->tin->label(),
             'allergens' => $this->allergens(),

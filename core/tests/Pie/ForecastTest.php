@@ -233,6 +233,18 @@ final class ForecastTest extends TestCase
         }
     }
 
+    public function test_the_salt_is_told_by_source_and_the_sources_sum_to_the_whole(): void
+    {
+        foreach (RandomPie::many(60) as $pie) {
+            $salt = Forecast::of($pie)->salt();
+            self::assertEqualsWithDelta($salt['grams'], array_sum(array_column($salt['sources'], 'grams')), 0.06);
+            $grams = array_column($salt['sources'], 'grams');
+            $sorted = $grams;
+            rsort($sorted);
+            self::assertSame($sorted, $grams, 'what brings the most comes first');
+        }
+    }
+
     public function test_nuts_scattered_on_the_custard_lie_on_top_of_it(): void
     {
         $pie = PieFile::read((string) file_get_contents(__DIR__.'/../../../database/data/demo/pumpkin-sage-and-hazelnut-tart.json'));

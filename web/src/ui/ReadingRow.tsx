@@ -11,8 +11,10 @@ const RULE = 17;
 const DEPTH = 13;
 const SUBSTANCE = { set: "heat", safe: "heat", base: "water", salt: "ink2", fill: "ink2" } as const;
 
+type Props = { reading: Reading; children?: ReactNode /** what opens with the reason */; more?: ReactNode };
+
 /** One reading: name, value, range, word; below, the rule with its recess and the loaf; the reason on demand. */
-export function ReadingRow({ reading, children }: { reading: Reading; children?: ReactNode }) {
+export function ReadingRow({ reading, children, more }: Props) {
   const [open, setOpen] = useState(false);
   const trouble = reading.state === "on-the-rim";
   const alwaysOpen = trouble || reading.state === "unknown";
@@ -75,6 +77,7 @@ export function ReadingRow({ reading, children }: { reading: Reading; children?:
           {reading.reason}
         </Box>
       )}
+      {open && more}
       {children}
     </Box>
   );

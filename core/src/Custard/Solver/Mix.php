@@ -163,6 +163,7 @@ final readonly class Mix
     /** @return list<list<int>> every set of none to three of so many */
     private static function freeSets(int $count): array
     {
+        /** @var list<list<int>> $sets */
         $sets = [[]];
         for ($i = 0; $i < $count; $i++) {
             $sets[] = [$i];

@@ -489,6 +489,12 @@ export interface components {
                 portionGrams: number;
             };
             ledger: components["schemas"]["Ledger"];
+            salt: {
+                /** @description in the whole filling */
+                grams: number;
+                portionGrams: number;
+                sources: components["schemas"]["NamedGrams"][];
+            };
             section: components["schemas"]["Section"];
             tinLabel: string;
             allergens: string[];

@@ -1,6 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
-import { memo } from "react";
+import { Fragment, memo } from "react";
 import type { Forecast, WayOut } from "../../api/client";
+import { number } from "../../ui/numbers";
 import { ReadingRow } from "../../ui/ReadingRow";
 import { WayOutRow } from "../../ui/WayOutRow";
 
@@ -58,7 +59,11 @@ const ReadingList = memo(function ReadingList({ forecast, apply }: Pick<Props, "
   return (
     <>
       {forecast.readings.map((reading) => (
-        <ReadingRow key={reading.name} reading={reading}>
+        <ReadingRow
+          key={reading.name}
+          reading={reading}
+          more={reading.name === "salt" && <SaltSources salt={forecast.salt} />}
+        >
           {reading.waysOut.length > 1 && reading.waysOut.every((way) => way.id.includes("+") || !way.clears) && (
             <Box color="ink2">Nothing alone brings it inside. Two together do:</Box>
           )}
@@ -95,3 +100,26 @@ const ReadingList = memo(function ReadingList({ forecast, apply }: Pick<Props, "
     </>
   );
 });
+
+/** Where the salt comes from, the most first: what to leave out is seen at a glance. */
+function SaltSources({ salt }: { salt: Forecast["salt"] }) {
+  return (
+    <Box
+      as="dl"
+      aria-label="Sources of salt"
+      display="grid"
+      gridTemplateColumns="1fr auto"
+      columnGap="16px"
+      marginTop="4px"
+    >
+      {[...salt.sources, { name: "Each portion", grams: salt.portionGrams }].map((one) => (
+        <Fragment key={one.name}>
+          <dt>{one.name}</dt>
+          <Box as="dd" textAlign="right">
+            {number(one.grams, 1)} g
+          </Box>
+        </Fragment>
+      ))}
+    </Box>
+  );
+}

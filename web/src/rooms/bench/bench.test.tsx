@@ -156,6 +156,15 @@ describe("what it will do", () => {
     expect(screen.getByText(/No single change/)).toBeTruthy();
   });
 
+  it("opens the salt into its sources and the salt of a portion", () => {
+    readings([]);
+    fireEvent.click(screen.getByRole("button", { name: "Why: Salt" }));
+    const salt = screen.getByRole("region", { name: "Salt" });
+    expect(within(salt).getByText("Fine salt")).toBeTruthy();
+    expect(within(salt).getByText("6.0 g")).toBeTruthy();
+    expect(within(salt).getByText("Each portion")).toBeTruthy();
+  });
+
   it("always shows the cautions and what was assumed", () => {
     readings([]);
     expect(screen.getByText("Local food rules come first.")).toBeTruthy();
