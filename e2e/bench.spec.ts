@@ -207,3 +207,20 @@ test("the gap is filled from what is in the fridge, and the answer that is poure
   await page.getByRole("button", { name: "Undo", exact: true }).click();
   await expect(entry(page, "Egg, without shell")).toHaveValue("5 large");
 });
+
+test("leeks are swapped for another vegetable and cream for another dairy, and both come back", async ({ page }) => {
+  await onTheBench(page, "Quiche of the swap");
+  await page.getByRole("button", { name: "Leeks: what to do" }).click();
+  await page.getByRole("menuitem", { name: "Swap it for another food" }).click();
+  const swap = page.getByRole("group", { name: "Swap Leeks" });
+  const first = swap.getByRole("button", { name: /^Swap Leeks for/ }).first();
+  const name = ((await first.getAttribute("aria-label")) ?? "").replace("Swap Leeks for ", "");
+  await first.click();
+  await expect(page.getByRole("button", { name: `${name}: what to do` })).toBeVisible();
+  await expect(page.locator("[data-row-total=leeks]")).toHaveText("315 g");
+  await page.getByRole("button", { name: "Undo", exact: true }).click();
+  await expect(page.getByRole("button", { name: "Leeks: what to do" })).toBeVisible();
+  await page.getByRole("button", { name: "Swap Single cream" }).click();
+  await page.getByRole("button", { name: "Swap single cream for Soured cream" }).click();
+  await expect(entry(page, "Soured cream")).toHaveValue("242 g");
+});

@@ -15,8 +15,10 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'at', type: 'string', description: 'JSON pointer into the design'),
     new OA\Property(property: 'to', description: 'what stands there afterwards'),
 ])]
-#[OA\Schema(schema: 'Effect', required: ['name', 'from', 'to', 'verdictBefore', 'verdictAfter'], properties: [
+#[OA\Schema(schema: 'Effect', required: ['name', 'unit', 'decimals', 'from', 'to', 'verdictBefore', 'verdictAfter'], properties: [
     new OA\Property(property: 'name', ref: '#/components/schemas/ReadingName'),
+    new OA\Property(property: 'unit', type: 'string'),
+    new OA\Property(property: 'decimals', type: 'integer'),
     new OA\Property(property: 'from', type: 'number', nullable: true),
     new OA\Property(property: 'to', type: 'number', nullable: true),
     new OA\Property(property: 'verdictBefore', type: 'string'),

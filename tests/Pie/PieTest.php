@@ -150,6 +150,13 @@ final class PieTest extends TestCase
         $this->postJson($this->at('/custards'), [...$ask, 'eggs' => 0, 'yolks' => 0])->assertOk()->assertJsonCount(0, 'answers');
     }
 
+    public function test_what_can_stand_in_for_a_food_is_listed_with_what_it_moves(): void
+    {
+        $this->postJson($this->at('/substitutes'), ['design' => $this->trout()->toArray(), 'at' => '/layers/0'])->assertOk()->assertJsonCount(6, 'substitutes');
+        $this->postJson($this->at('/substitutes'), ['design' => $this->trout()->toArray(), 'at' => '/crust'])->assertStatus(422)->assertJsonPath('at', '/at');
+        $this->postJson($this->at('/substitutes'), ['at' => '/layers/0'])->assertStatus(422)->assertJsonPath('at', '/design');
+    }
+
     private function at(string $path): string
     {
         return "/api/kitchens/{$this->kitchen->id}$path";

@@ -22,6 +22,7 @@ export type Revision = Schemas["Revision"];
 export type Scale = Schemas["Scale"];
 export type CustardAnswers = Schemas["CustardAnswers"];
 export type CustardAnswer = Schemas["CustardAnswer"];
+export type Effect = Schemas["Effect"];
 export type EntryKind = Schemas["EntryWords"]["kind"];
 
 /** An answer of the API other than the one asked for, or no answer at all. */

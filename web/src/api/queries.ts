@@ -57,6 +57,20 @@ export const forecastQuery = (kitchen: string, design: PieDesign) =>
     retry: false,
   });
 
+/** What can stand in for the food at a place of the design. */
+export const substitutesQuery = (kitchen: string, design: PieDesign, at: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "substitutes", at, JSON.stringify(design)],
+    queryFn: async ({ signal }) =>
+      (
+        await answer(
+          api.POST("/kitchens/{kitchen}/substitutes", { params: { path: { kitchen } }, body: { design, at }, signal }),
+        )
+      ).substitutes,
+    staleTime: Number.POSITIVE_INFINITY,
+    retry: false,
+  });
+
 export type Fridge = {
   eggs: number;
   yolks: number;

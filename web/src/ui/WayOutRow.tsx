@@ -1,7 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
-import type { Forecast, Reading, WayOut } from "../api/client";
+import type { Reading, WayOut } from "../api/client";
 import { Button } from "./Button";
-import { number } from "./numbers";
+import { effects } from "./effects";
 import { readingGeometry } from "./readingGeometry";
 import { ink } from "./theme";
 import { useWidth } from "./useWidth";
@@ -9,13 +9,12 @@ import { useWidth } from "./useWidth";
 type Props = {
   way: WayOut;
   reading: Reading;
-  readings: Forecast["readings"];
   first: boolean;
   apply: () => void;
 };
 
 /** A way out under its reading, on the same scale: ring at now, arrow to the result, a tick at the limit it clears. */
-export function WayOutRow({ way, reading, readings, first, apply }: Props) {
+export function WayOutRow({ way, reading, first, apply }: Props) {
   return (
     <Box paddingTop="6px" data-way-out={way.id}>
       <Arrow way={way} reading={reading} />
@@ -24,7 +23,7 @@ export function WayOutRow({ way, reading, readings, first, apply }: Props) {
           <Box fontWeight="650" lineHeight="1.25">
             {way.act}
           </Box>
-          <Box color="ink2">{effects(way, reading.name, readings)}</Box>
+          <Box color="ink2">{effects(way, reading.name)}</Box>
         </Box>
         <Button look={first ? "filled" : "outline"} onClick={apply} aria-label={`Apply: ${way.act}`}>
           Apply
@@ -56,32 +55,4 @@ function Arrow({ way, reading }: { way: WayOut; reading: Reading }) {
       </svg>
     </Box>
   );
-}
-
-/** "17 to 14 %, fill 27 to 26 mm": its own reading first, then what turns another verdict, else what moves another most. */
-export function effects(way: WayOut, own: Reading["name"], readings: Forecast["readings"]): string {
-  const moves = way.effects.flatMap((effect) => {
-    const reading = readings.find((one) => one.name === effect.name);
-    return reading ? [moveOf(effect, reading)] : [];
-  });
-  const first = moves.find((move) => move.name === own);
-  const others = moves.filter((move) => move.name !== own && move.moved).sort((a, b) => b.weight - a.weight);
-  const turned = others.filter((move) => move.turned);
-  const shown = (turned.length ? turned : others.slice(0, 1)).map((move) => `${move.name} ${move.words}`);
-  return [first?.words, ...shown].filter(Boolean).join(", ") + (way.clears ? "" : "; not enough alone");
-}
-
-function moveOf(effect: WayOut["effects"][number], reading: Reading) {
-  const show = (value: number | null, verdict: string) => (value === null ? verdict : number(value, reading.decimals));
-  const before = show(effect.from, effect.verdictBefore);
-  const after = show(effect.to, effect.verdictAfter);
-  const turned = effect.verdictBefore !== effect.verdictAfter;
-  const unit = reading.unit === "g to an egg" ? "g" : reading.unit;
-  return {
-    name: effect.name,
-    turned,
-    moved: before !== after || turned,
-    weight: Math.abs((effect.to ?? 0) - (effect.from ?? 0)) / (reading.scale.to - reading.scale.from || 1),
-    words: `${before} to ${after} ${unit}${turned ? `, ${effect.verdictAfter}` : ""}`,
-  };
 }

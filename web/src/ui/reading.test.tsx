@@ -2,10 +2,10 @@ import { ChakraProvider } from "@chakra-ui/react";
 import { render, screen } from "@testing-library/react";
 import { describe, expect, it } from "vitest";
 import type { Reading, WayOut } from "../api/client";
+import { effects, told } from "./effects";
 import { ReadingRow } from "./ReadingRow";
 import { readingGeometry, readingSentence } from "./readingGeometry";
 import { system } from "./theme";
-import { effects } from "./WayOutRow";
 
 const base: Reading = {
   name: "base",
@@ -30,9 +30,9 @@ const way: WayOut = {
   high: 15,
   changes: [],
   effects: [
-    { name: "set", from: 95, to: 88, verdictBefore: "holds", verdictAfter: "holds" },
-    { name: "base", from: 17.4, to: 13.9, verdictBefore: "soft", verdictAfter: "dry" },
-    { name: "salt", from: 0.98, to: 0.98, verdictBefore: "enough", verdictAfter: "enough" },
+    { name: "set", unit: "g to an egg", decimals: 0, from: 95, to: 88, verdictBefore: "holds", verdictAfter: "holds" },
+    { name: "base", unit: "%", decimals: 0, from: 17.4, to: 13.9, verdictBefore: "soft", verdictAfter: "dry" },
+    { name: "salt", unit: "%", decimals: 2, from: 0.98, to: 0.98, verdictBefore: "enough", verdictAfter: "enough" },
   ],
 };
 
@@ -74,13 +74,12 @@ describe("a reading", () => {
   });
 
   it("says of a way out what it does to its own reading first and to others only where they move", () => {
-    expect(
-      effects(way, "base", [
-        base,
-        { ...base, name: "set", unit: "g to an egg" },
-        { ...base, name: "salt", decimals: 2 },
-      ]),
-    ).toBe("17 to 14 %, dry, set 95 to 88 g");
-    expect(effects({ ...way, clears: false }, "base", [base])).toBe("17 to 14 %, dry; not enough alone");
+    expect(effects(way, "base")).toBe("17 to 14 %, dry, set 95 to 88 g");
+    expect(effects({ ...way, clears: false, effects: way.effects.slice(1, 2) }, "base")).toBe(
+      "17 to 14 %, dry; not enough alone",
+    );
+    expect(told(way.effects, 2)).toEqual(["base 17 to 14 %, dry"]);
+    expect(told(way.effects.slice(0, 1), 2)).toEqual(["set 95 to 88 g"]);
+    expect(told(way.effects.slice(2), 2)).toEqual([]);
   });
 });

@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pie\WaysOut;
 
-/** What a way out does to one reading. */
+use Hojaldre\Core\Pie\Readings\Reading;
+
+/** What a change of the design does to one reading. */
 final readonly class Effect
 {
-    public function __construct(
-        public string $name,
-        public ?float $from,
-        public ?float $to,
-        public string $verdictBefore,
-        public string $verdictAfter,
-    ) {
+    public string $name;
+
+    public ?float $from;
+
+    public ?float $to;
+
+    public function __construct(private Reading $before, private Reading $after)
+    {
+        $this->name = $before->name;
+        $this->from = $before->value;
+        $this->to = $after->value;
     }
 
     /** @return array<string, mixed> */
@@ -21,10 +27,12 @@ final readonly class Effect
     {
         return [
             'name' => $this->name,
+            'unit' => $this->before->unit,
+            'decimals' => $this->before->decimals,
             'from' => $this->from === null ? null : round($this->from, 3),
             'to' => $this->to === null ? null : round($this->to, 3),
-            'verdictBefore' => $this->verdictBefore,
-            'verdictAfter' => $this->verdictAfter,
+            'verdictBefore' => $this->before->verdict,
+            'verdictAfter' => $this->after->verdict,
         ];
     }
 }

@@ -107,7 +107,7 @@ final readonly class WayFinder
         foreach (Reader::gauges() as $index => $each) {
             $before = $readings[$index];
             $after = Reader::take($each, $pull->pie);
-            $effects[] = new Effect($each->name(), $before->value, $after->value, $before->verdict, $after->verdict);
+            $effects[] = new Effect($before, $after);
             if ($each->name() === $gauge->name()) {
                 [$low, $high] = [$after->low, $after->high];
             }

@@ -246,6 +246,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/substitutes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What can stand in for one food of a design, and what that moves. */
+        post: operations["listSubstitutes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/scale": {
         parameters: {
             query?: never;
@@ -398,6 +415,8 @@ export interface components {
         };
         Effect: {
             name: components["schemas"]["ReadingName"];
+            unit: string;
+            decimals: number;
             from: number | null;
             to: number | null;
             verdictBefore: string;
@@ -800,6 +819,22 @@ export interface components {
             diameterMm: number;
             /** @description Inside, mm. */
             depthMm: number;
+        };
+        Substitute: {
+            name: string;
+            /** @description how much of it, and what to do with it */
+            use: string;
+            allergens: string[];
+            effects: components["schemas"]["Effect"][];
+            changes: components["schemas"]["Change"][];
+        };
+        SubstituteList: {
+            substitutes: components["schemas"]["Substitute"][];
+        };
+        SubstituteWish: {
+            design: components["schemas"]["PieDesign"];
+            /** @description JSON pointer to a solid layer, its binder, or a dairy */
+            at: string;
         };
         Tin: components["schemas"]["RoundStraightTin"] | components["schemas"]["RoundSlopedTin"] | components["schemas"]["RoundFlutedTin"] | components["schemas"]["SpringformTin"] | components["schemas"]["RectangularTin"] | components["schemas"]["CupsTin"] | components["schemas"]["MeasuredDish"];
         Units: {
@@ -1626,6 +1661,59 @@ export interface operations {
                 };
             };
             /** @description The design is refused, every fault with its mend */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listSubstitutes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SubstituteWish"];
+            };
+        };
+        responses: {
+            /** @description The nearest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SubstituteList"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design or the place is refused */
             422: {
                 headers: {
                     [name: string]: unknown;

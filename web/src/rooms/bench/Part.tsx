@@ -1,43 +1,68 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Fragment, useState } from "react";
 import type { Ingredient } from "../../api/client";
 import { grams } from "../../ui/numbers";
 import { AmountEntry } from "./AmountEntry";
 import { useBenchContext } from "./BenchContext";
 import { setAt, without } from "./pointer";
+import { Swap } from "./Swap";
 
 export type Kind = "eggs" | "dairies" | "seasonings";
 
 /** The ingredients of one kind, each with its amount and a way to leave it out. */
 export function Part({ kind, at, list }: { kind: Kind; at: string; list: Ingredient[] }) {
   const { change } = useBenchContext();
+  const [swapping, setSwapping] = useState<number | null>(null);
   return list.map((one, index) => (
     // biome-ignore lint/suspicious/noArrayIndexKey: the same food may stand here twice
-    <Flex key={`${kind}-${one.food.id}-${index}`} justify="space-between" gap="8px" align="baseline">
-      <span>
-        <AmountEntry label={one.food.name} at={`${at}/${index}/amount`} amount={one.amount} food={one.food} />{" "}
-        <Box as="span" color="ink2">
-          {plainName(one)}
+    <Fragment key={`${kind}-${one.food.id}-${index}`}>
+      <Flex justify="space-between" gap="8px" align="baseline">
+        <span>
+          <AmountEntry label={one.food.name} at={`${at}/${index}/amount`} amount={one.amount} food={one.food} />{" "}
+          {kind === "dairies" ? (
+            <chakra.button
+              type="button"
+              aria-label={`Swap ${one.food.name}`}
+              aria-expanded={swapping === index}
+              onClick={() => setSwapping(swapping === index ? null : index)}
+              background="transparent"
+              border="0"
+              padding="0"
+              color="ink2"
+              cursor="pointer"
+              minHeight="24px"
+              textAlign="left"
+              _hover={{ background: "well" }}
+            >
+              {plainName(one)}
+            </chakra.button>
+          ) : (
+            <Box as="span" color="ink2">
+              {plainName(one)}
+            </Box>
+          )}
+        </span>
+        <Box as="span" color="ink2" whiteSpace="nowrap">
+          {grams(one.amount.grams)}
+          <chakra.button
+            type="button"
+            aria-label={`Leave out ${one.food.name}`}
+            onClick={() => change((design) => setAt(design, at, without(list, index)))}
+            background="transparent"
+            border="0"
+            color="ink3"
+            cursor="pointer"
+            paddingInline="6px"
+            minHeight="24px"
+            marginRight="-6px"
+            _hover={{ color: "ink" }}
+          >
+            ×
+          </chakra.button>
         </Box>
-      </span>
-      <Box as="span" color="ink2" whiteSpace="nowrap">
-        {grams(one.amount.grams)}
-        <chakra.button
-          type="button"
-          aria-label={`Leave out ${one.food.name}`}
-          onClick={() => change((design) => setAt(design, at, without(list, index)))}
-          background="transparent"
-          border="0"
-          color="ink3"
-          cursor="pointer"
-          paddingInline="6px"
-          minHeight="24px"
-          marginRight="-6px"
-          _hover={{ color: "ink" }}
-        >
-          ×
-        </chakra.button>
-      </Box>
-    </Flex>
+      </Flex>
+      {swapping === index && <Swap name={plainName(one)} at={`${at}/${index}`} close={() => setSwapping(null)} />}
+    </Fragment>
   ));
 }
 

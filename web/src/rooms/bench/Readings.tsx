@@ -68,14 +68,7 @@ const ReadingList = memo(function ReadingList({ forecast, apply }: Pick<Props, "
             <Box color="ink2">Nothing alone brings it inside. Two together do:</Box>
           )}
           {reading.waysOut.map((way) => (
-            <WayOutRow
-              key={way.id}
-              way={way}
-              reading={reading}
-              readings={forecast.readings}
-              first={way === filled}
-              apply={() => apply(way)}
-            />
+            <WayOutRow key={way.id} way={way} reading={reading} first={way === filled} apply={() => apply(way)} />
           ))}
           {reading.state === "on-the-rim" && reading.waysOut.length === 0 && (
             <Box color="ink2">No single change of what is in it mends this.</Box>

@@ -1,6 +1,6 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { memo } from "react";
+import { memo, useState } from "react";
 import type { Ledger, SolidLayer } from "../../api/client";
 import { foodsQuery } from "../../api/queries";
 import { EntryField } from "../../ui/EntryField";
@@ -10,6 +10,7 @@ import { AmountEntry } from "./AmountEntry";
 import { useBenchContext } from "./BenchContext";
 import { setAt } from "./pointer";
 import { Row, useLayerActs } from "./Row";
+import { Swap } from "./Swap";
 
 type Water = Ledger["layers"][number] | undefined;
 type Props = { layer: SolidLayer; index: number; count: number; water: Water };
@@ -20,6 +21,7 @@ export const SolidRow = memo(function SolidRow({ layer, index, count, water }: P
   const { move, items } = useLayerActs(index, count);
   const foods = useQuery(foodsQuery(kitchen)).data;
   const at = `/layers/${index}`;
+  const [swapping, setSwapping] = useState(false);
   const name = layer.food.name;
   const untouched = layer.bought.grams === layer.now.grams && layer.bought.words === layer.now.words;
   const preparations = foods?.find((one) => one.food.id === layer.food.id)?.preparations ?? [];
@@ -41,7 +43,10 @@ export const SolidRow = memo(function SolidRow({ layer, index, count, water }: P
       id={layer.id}
       name={name}
       total={layer.now.grams + (layer.binder?.amount.grams ?? 0)}
-      menu={{ label: `${name}: what to do`, items: [...items, ...binding] }}
+      menu={{
+        label: `${name}: what to do`,
+        items: [...items, { label: "Swap it for another food", act: () => setSwapping(true) }, ...binding],
+      }}
       move={move}
     >
       <Flex justify="space-between" gap="8px" wrap="wrap">
@@ -102,6 +107,7 @@ export const SolidRow = memo(function SolidRow({ layer, index, count, water }: P
         </Flex>
       )}
       <WeightBar bought={layer.bought.grams} now={layer.now.grams} />
+      {swapping && <Swap name={plain(name)} at={at} close={() => setSwapping(false)} />}
     </Row>
   );
 });
@@ -125,3 +131,5 @@ function WeightBar({ bought, now }: { bought: number; now: number }) {
     </Box>
   );
 }
+
+const plain = (name: string) => name.split(",")[0] ?? name;

@@ -7,6 +7,7 @@ import { FillGap } from "./FillGap";
 import { closest, FoodPicker } from "./FoodPicker";
 import { Readings } from "./Readings";
 import { Stack } from "./Stack";
+import { Swap } from "./Swap";
 
 function onBench(node: React.ReactNode, refusals: { code: string; at: string; mend: string }[] = []) {
   const changes: Change[] = [];
@@ -122,7 +123,9 @@ describe("what it will do", () => {
     low: null,
     high: null,
     changes: [],
-    effects: [{ name: "base" as const, from: 17, to: 13, verdictBefore: "soft", verdictAfter: "dry" }],
+    effects: [
+      { name: "base" as const, unit: "%", decimals: 0, from: 17, to: 13, verdictBefore: "soft", verdictAfter: "dry" },
+    ],
   });
   const inTrouble = (waysOut: ReturnType<typeof way>[]) => {
     const whole = forecast();
@@ -216,5 +219,39 @@ describe("filling the gap", () => {
     });
     onBench(<FillGap layer={custard} close={vi.fn()} />);
     expect(await screen.findByText(/Nothing in this fridge fills the tin/)).toBeTruthy();
+  });
+});
+
+describe("swapping a food", () => {
+  afterEach(() => vi.unstubAllGlobals());
+
+  it("lists what can stand in, how much of it and what it moves, and swaps the one that is pressed", async () => {
+    const substitute = (name: string, portions: number) => ({
+      name,
+      use: "450 g, fried to 315 g",
+      allergens: name === "Celery" ? ["celery"] : [],
+      effects: [
+        { name: "base" as const, unit: "%", decimals: 0, from: 17, to: 13, verdictBefore: "soft", verdictAfter: "dry" },
+      ],
+      changes: [{ at: "/portions", to: portions }],
+    });
+    const asked = server({
+      "POST /substitutes": () => json({ substitutes: [substitute("Fennel", 5), substitute("Celery", 6)] }),
+    });
+    const close = vi.fn();
+    const changed = onBench(<Swap name="Leeks" at="/layers/0" close={close} />);
+    expect(await screen.findByText("Fennel")).toBeTruthy();
+    expect(asked[0]?.body).toMatchObject({ at: "/layers/0" });
+    expect(screen.getAllByText(/base 17 to 13 %, dry/)).toHaveLength(2);
+    expect(screen.getByText(/brings celery/)).toBeTruthy();
+    fireEvent.click(screen.getByRole("button", { name: "Swap Leeks for Celery" }));
+    expect(changed(trout()).portions).toBe(6);
+    expect(close).toHaveBeenCalled();
+  });
+
+  it("says what went wrong", async () => {
+    server({ "POST /substitutes": () => problem(422, "nothing-to-swap") });
+    onBench(<Swap name="Leeks" at="/crust" close={vi.fn()} />);
+    expect(await screen.findByText("Mend of nothing-to-swap.")).toBeTruthy();
   });
 });
