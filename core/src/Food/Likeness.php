@@ -11,7 +11,13 @@ final readonly class Likeness
     private const WEIGHTS = ['water' => 1.0, 'fat' => 1.0, 'protein' => 0.7, 'carbohydrate' => 0.7, 'salt' => 6.0];
 
     /** Cut, laid and bitten differently, even where it is made of the same (judgement). */
-    private const OTHER_TEXTURE = 12.0;
+    private const OTHER_TEXTURE = 8.0;
+
+    /** A heap of herbs is no heap of leeks: for each g/ml by which they lie looser or closer (judgement). */
+    private const LOOSENESS = 80.0;
+
+    /** Cheese for bacon is another pie (judgement). */
+    private const OTHER_FAMILY = 20.0;
 
     /** Not made ready in the same way: the evening goes differently (judgement). */
     private const OTHER_PREPARATION = 15.0;
@@ -25,8 +31,18 @@ final readonly class Likeness
         }
 
         return $sum
+            + self::LOOSENESS * abs($one->bulkGramsPerMl - $other->bulkGramsPerMl)
+            + (self::ofOneFamily($one, $other) ? 0.0 : self::OTHER_FAMILY)
             + ($one->texture === $other->texture ? 0.0 : self::OTHER_TEXTURE)
             + (self::madeReadyAlike($one, $other) ? 0.0 : self::OTHER_PREPARATION);
+    }
+
+    /** A food from elsewhere has no family and so nothing against it. */
+    private static function ofOneFamily(Food $one, Food $other): bool
+    {
+        [$a, $b] = [Pantry::family($one->id), Pantry::family($other->id)];
+
+        return $a === null || $b === null || $a === $b;
     }
 
     private static function madeReadyAlike(Food $one, Food $other): bool

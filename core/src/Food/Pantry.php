@@ -41,6 +41,18 @@ final readonly class Pantry
         );
     }
 
+    /** The table a food stands in ("cheeses", "vegetables"), or null for a food that is not of the pantry. */
+    public static function family(string $id): ?string
+    {
+        foreach (['eggs' => Eggs::ROWS, 'dairy' => Dairy::ROWS, 'cheeses' => Cheeses::ROWS, 'meat and fish' => MeatAndFish::ROWS, 'vegetables' => Vegetables::ROWS, 'dry goods' => DryGoods::ROWS] as $family => $rows) {
+            if (isset($rows[$id])) {
+                return $family;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<Food> */
     public static function all(): array
     {

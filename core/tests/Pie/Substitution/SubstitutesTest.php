@@ -22,6 +22,10 @@ final class SubstitutesTest extends TestCase
     /** Common practice, no source: what stands in for what in a kitchen. */
     #[TestWith(['swede', 'turnip'])]
     #[TestWith(['swede', 'carrots'])]
+    #[TestWith(['leeks', 'fennel'])]
+    #[TestWith(['onions', 'shallots'])]
+    #[TestWith(['smoked-trout', 'smoked-salmon'])]
+    #[TestWith(['streaky-bacon', 'pancetta'])]
     #[TestWith(['soured-cream', 'single-cream'])]
     #[TestWith(['gruyere', 'emmental'])]
     #[TestWith(['minced-beef', 'minced-lamb'])]
@@ -32,6 +36,16 @@ final class SubstitutesTest extends TestCase
     {
         $near = array_map(static fn (Food $one): string => $one->id, Likeness::nearest(Pantry::food($food), 6));
         self::assertContains($other, $near, "$food: ".implode(', ', $near));
+    }
+
+    public function test_nobody_is_told_to_use_three_hundred_grams_of_tarragon_for_leeks(): void
+    {
+        $herbs = ['parsley', 'sage', 'thyme', 'tarragon', 'dill', 'chives', 'basil', 'rosemary'];
+        foreach (['leeks', 'spinach', 'fennel', 'onions', 'mushrooms', 'smoked-trout', 'hard-cheese'] as $food) {
+            $near = array_map(static fn (Food $one): string => $one->id, Likeness::nearest(Pantry::food($food), 6));
+            self::assertSame([], array_intersect($near, $herbs), "$food: ".implode(', ', $near));
+        }
+        self::assertSame([], array_diff(array_map(static fn (Food $one): string => $one->id, Likeness::nearest(Pantry::food('dill'), 6)), $herbs), 'herbs stand in for herbs');
     }
 
     public function test_a_food_is_no_distance_from_itself_and_as_far_there_as_back(): void
