@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { entry, onTheBench, reading, signIn, type } from "./support";
+import { entry, expectAccessible, onTheBench, reading, signIn, type } from "./support";
 
 test("a cook presses the leeks, applies a way out, saves, closes the browser and finds it again", async ({
   page,
@@ -200,6 +200,7 @@ test("the gap is filled from what is in the fridge, and the answer that is poure
   await expect(fridge.getByText(/Begin with a number/)).toBeVisible();
   await type(page, "Whole milk in the fridge", "300 ml");
   await expect(fridge.getByText(/leaves/).first()).toBeVisible();
+  await expectAccessible(page);
   await fridge.getByRole("button", { name: "Pour answer 1" }).click();
   await expect(fridge).toBeHidden();
   await expect(reading(page, "Fill")).toContainText("fits");
@@ -213,6 +214,8 @@ test("leeks are swapped for another vegetable and cream for another dairy, and b
   await page.getByRole("button", { name: "Leeks: what to do" }).click();
   await page.getByRole("menuitem", { name: "Swap it for another food" }).click();
   const swap = page.getByRole("group", { name: "Swap Leeks" });
+  await expect(swap.getByRole("button", { name: /^Swap Leeks for/ })).toHaveCount(6);
+  await expectAccessible(page);
   const first = swap.getByRole("button", { name: /^Swap Leeks for/ }).first();
   const name = ((await first.getAttribute("aria-label")) ?? "").replace("Swap Leeks for ", "");
   await first.click();

@@ -7,6 +7,7 @@ namespace App\Pie;
 use App\Contract\Answer;
 use App\Contract\Body;
 use App\Contract\InPath;
+use Hojaldre\Core\Custard\CustardStyle;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -23,7 +24,11 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'leftOver', type: 'array', items: new OA\Items(ref: '#/components/schemas/NamedGrams')),
     new OA\Property(property: 'changes', type: 'array', items: new OA\Items(ref: '#/components/schemas/Change')),
 ])]
-#[OA\Schema(schema: 'CustardAnswers', required: ['gapMl', 'aim', 'answers'], properties: [
+#[OA\Schema(schema: 'CustardAnswers', required: ['gapMl', 'aim', 'schools', 'answers'], properties: [
+    new OA\Property(property: 'schools', type: 'array', description: 'where the styles lie', items: new OA\Items(
+        type: 'object', required: ['style', 'gramsPerEgg'],
+        properties: [new OA\Property(property: 'style', type: 'string'), new OA\Property(property: 'gramsPerEgg', type: 'number')],
+    )),
     new OA\Property(property: 'gapMl', type: 'number', description: 'room the solids leave'),
     new OA\Property(property: 'aim', type: 'object', required: ['gramsPerEgg', 'fatPercent'], properties: [
         new OA\Property(property: 'gramsPerEgg', type: 'number'),
@@ -47,6 +52,7 @@ final class FillGap
         return new JsonResponse([
             'gapMl' => round($filler->gapMl, 1),
             'aim' => ['gramsPerEgg' => $filler->gramsPerEgg, 'fatPercent' => $filler->fatPercent],
+            'schools' => array_map(static fn (CustardStyle $style): array => ['style' => $style->value, 'gramsPerEgg' => $style->aimGrams()], CustardStyle::cases()),
             'answers' => $filler->answers($request->integer('eggs'), $request->integer('yolks'), $request->dairies()),
         ]);
     }

@@ -144,7 +144,7 @@ final class PieTest extends TestCase
         $ask = ['design' => $this->trout()->toArray(), 'eggs' => 6, 'yolks' => 2, 'fatPercent' => null, 'dairies' => [
             ['food' => Pantry::food('whole-milk')->toArray(), 'mostGrams' => 500], ['food' => Pantry::food('double-cream')->toArray(), 'mostGrams' => null],
         ]];
-        $this->postJson($this->at('/custards'), $ask)->assertOk()->assertJsonCount(3, 'answers')->assertJsonPath('aim.gramsPerEgg', 92.5);
+        $this->postJson($this->at('/custards'), $ask)->assertOk()->assertJsonCount(3, 'answers')->assertJsonPath('aim.gramsPerEgg', 92.5)->assertJsonPath('schools.*.style', ['firm', 'sliceable', 'tender', 'trembling']);
         $this->postJson($this->at('/custards'), [...$ask, 'eggs' => 99])->assertStatus(422)->assertJsonPath('at', '/eggs');
         $this->postJson($this->at('/custards'), [...$ask, 'dairies' => [['food' => ['id' => 'x'], 'mostGrams' => 1]]])->assertStatus(422)->assertJsonPath('at', '/dairies/0/food/name');
         $this->postJson($this->at('/custards'), [...$ask, 'eggs' => 0, 'yolks' => 0])->assertOk()->assertJsonCount(0, 'answers');

@@ -34,6 +34,12 @@ enum CustardStyle: string
         };
     }
 
+    /** What to aim at for it: the middle of its band, g liquid to an egg. */
+    public function aimGrams(): float
+    {
+        return ($this->leastGrams() + $this->mostGrams()) / 2;
+    }
+
     /** @return non-empty-list<string> */
     public static function words(): array
     {

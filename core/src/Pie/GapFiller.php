@@ -37,8 +37,7 @@ final readonly class GapFiller
         $balance = Balance::of($pie);
         $deep = $balance->lined->depthMm() / (1 + FillGauge::RISE) * self::SHARE_OF_LIMIT;
         $this->gapMl = $balance->lined->volumeMl($deep) - $balance->solidMl;
-        $style = $pie->custard()->style ?? CustardStyle::Tender;
-        $this->gramsPerEgg = ($style->leastGrams() + $style->mostGrams()) / 2;
+        $this->gramsPerEgg = ($pie->custard()->style ?? CustardStyle::Tender)->aimGrams();
         $this->fatPercent = $fatPercent ?? self::fatOf($pie->custard()) ?? self::FAT_PERCENT;
     }
 

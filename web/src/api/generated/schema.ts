@@ -395,6 +395,11 @@ export interface components {
             changes: components["schemas"]["Change"][];
         };
         CustardAnswers: {
+            /** @description where the styles lie */
+            schools: {
+                style: string;
+                gramsPerEgg: number;
+            }[];
             /** @description room the solids leave */
             gapMl: number;
             aim: {

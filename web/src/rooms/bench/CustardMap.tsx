@@ -11,15 +11,9 @@ const TOP = 16;
 /** g to an egg, % fat */
 const FIRM = [30, 150] as const;
 const RICH = [0, 40] as const;
-const SCHOOLS: [string, number][] = [
-  ["firm", 52],
-  ["sliceable", 70],
-  ["tender", 92],
-  ["trembling", 118],
-];
 
 /** Firmness against richness: the schools along the foot, the aim as a cross, the answers by their number. */
-export function CustardMap({ answers, aim }: Pick<CustardAnswers, "answers" | "aim">) {
+export function CustardMap({ answers, aim, schools }: Pick<CustardAnswers, "answers" | "aim" | "schools">) {
   const [ref, width] = useWidth<HTMLDivElement>(264);
   const x = (grams: number) => LEFT + ((clamp(grams, FIRM) - FIRM[0]) / (FIRM[1] - FIRM[0])) * (width - LEFT - 8);
   const y = (fat: number) => TOP + (1 - (clamp(fat, RICH) - RICH[0]) / (RICH[1] - RICH[0])) * (HEIGHT - TOP - FOOT);
@@ -44,7 +38,7 @@ export function CustardMap({ answers, aim }: Pick<CustardAnswers, "answers" | "a
         <text x={LEFT + 5} y={TOP - 3} fontSize="14" fill={ink("ink2")}>
           % fat
         </text>
-        {SCHOOLS.map(([name, grams], index) => (
+        {schools.map(({ style: name, gramsPerEgg: grams }, index) => (
           <g key={name}>
             <path d={`M${x(grams)},${HEIGHT - FOOT} v4`} stroke={ink("rim")} strokeWidth="1.4" />
             <text

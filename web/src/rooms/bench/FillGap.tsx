@@ -50,7 +50,7 @@ export function FillGap({ layer, close }: Props) {
       </Box>
       {data && !error && (
         <>
-          <CustardMap answers={data.answers} aim={data.aim} />
+          <CustardMap answers={data.answers} aim={data.aim} schools={data.schools} />
           {data.answers.length === 0 && (
             <Box>Nothing in this fridge fills the tin. Add eggs, or a dairy without a limit.</Box>
           )}

@@ -193,7 +193,12 @@ describe("filling the gap", () => {
     const asked = server({
       "GET /foods": () => json(foods([])),
       "POST /custards": () =>
-        json({ gapMl: 640, aim: { gramsPerEgg: 92.5, fatPercent: 11 }, answers: [answerOf(5), answerOf(6)] }),
+        json({
+          gapMl: 640,
+          aim: { gramsPerEgg: 92.5, fatPercent: 11 },
+          schools: [{ style: "tender", gramsPerEgg: 92.5 }],
+          answers: [answerOf(5), answerOf(6)],
+        }),
     });
     const close = vi.fn();
     const changed = onBench(<FillGap layer={custard} close={close} />);
@@ -215,7 +220,13 @@ describe("filling the gap", () => {
     if (custard?.kind !== "custard") throw new Error("The custard is gone.");
     server({
       "GET /foods": () => json(foods([])),
-      "POST /custards": () => json({ gapMl: 640, aim: { gramsPerEgg: 92, fatPercent: 11 }, answers: [] }),
+      "POST /custards": () =>
+        json({
+          gapMl: 640,
+          aim: { gramsPerEgg: 92, fatPercent: 11 },
+          schools: [{ style: "tender", gramsPerEgg: 92.5 }],
+          answers: [],
+        }),
     });
     onBench(<FillGap layer={custard} close={vi.fn()} />);
     expect(await screen.findByText(/Nothing in this fridge fills the tin/)).toBeTruthy();
