@@ -10,6 +10,7 @@ test("a cook presses the leeks, applies a way out, saves, closes the browser and
   const band = page.locator('[data-layer="leeks"] > path').first();
   const before = await band.getAttribute("d");
 
+  await page.getByLabel("Notes").fill("Pressed harder this time.");
   await type(page, "Leeks, weight now", "380 g");
   await expect(page.getByTestId("base-value")).toHaveText("20 %");
   await expect.poll(() => band.getAttribute("d")).not.toBe(before);
@@ -31,6 +32,7 @@ test("a cook presses the leeks, applies a way out, saves, closes the browser and
   await again.getByRole("link", { name: "Quiche of the first story" }).click();
   await expect(again).toHaveURL(new RegExp(`/k/${kitchen}/bench/${id}`));
   await expect(entry(again, "Leeks, weight now")).toHaveValue(stopAt);
+  await expect(again.getByLabel("Notes")).toHaveValue("Pressed harder this time.");
   await expect(again.getByTestId("base-value")).toHaveText("14 %");
   await later.close();
 });

@@ -7,6 +7,7 @@ import { useBenchContext } from "./BenchContext";
 import { CrustRow } from "./CrustRow";
 import { CustardRow } from "./CustardRow";
 import { FoodPicker } from "./FoodPicker";
+import { Notes } from "./Notes";
 import { Part } from "./Part";
 import { freeId, setAt } from "./pointer";
 import { Row } from "./Row";
@@ -51,6 +52,7 @@ export const Stack = memo(function Stack({ forecast, design }: Props) {
       </Box>
       <AddLayer custard={custard} />
       <Totals forecast={forecast} />
+      <Notes notes={design.notes} />
     </Box>
   );
 });

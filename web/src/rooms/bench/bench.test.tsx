@@ -45,6 +45,19 @@ describe("the stack", () => {
     expect(changed(trout()).layers.map((layer) => layer.id)).toEqual(["smoked-trout", "leeks", "custard"]);
   });
 
+  it("keeps notes on leaving them, and leaves them alone on Escape", () => {
+    server({ "GET /foods": () => json(foods([])) });
+    const changed = onBench(<Stack forecast={forecast()} design={trout()} />);
+    const notes = screen.getByLabelText("Notes");
+    fireEvent.change(notes, { target: { value: "Half typed" } });
+    fireEvent.keyDown(notes, { key: "Escape" });
+    fireEvent.blur(notes);
+    expect(changed(trout()).notes).toBe(trout().notes);
+    fireEvent.change(notes, { target: { value: "Less salt next time." } });
+    fireEvent.blur(notes);
+    expect(changed(trout()).notes).toBe("Less salt next time.");
+  });
+
   it("shows a refusal of the design at its field", () => {
     server({ "GET /foods": () => json(foods([])) });
     onBench(<Stack forecast={forecast()} design={trout()} />, [

@@ -25,10 +25,10 @@ export function useKeys(acts: Acts) {
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
       const act = actOf(event);
-      const typing = event.target instanceof HTMLInputElement && event.target.dataset.typing === "true";
+      const typing = event.target instanceof HTMLElement && event.target.dataset.typing === "true";
       if (!act || (typing && act !== "save")) return;
       event.preventDefault();
-      if (typing) (event.target as HTMLInputElement).blur();
+      if (typing) (event.target as HTMLElement).blur();
       setTimeout(acts[act], typing ? KEEP_MS : 0);
     };
     window.addEventListener("keydown", onKeyDown);
