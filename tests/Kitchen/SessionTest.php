@@ -88,6 +88,34 @@ final class SessionTest extends TestCase
         self::assertSame(1, Kitchen::query()->count());
     }
 
+    public function test_somebody_is_let_in_given_another_role_and_a_new_password(): void
+    {
+        $kitchen = $this->kitchen();
+        self::assertSame(0, Artisan::call('kitchen:member', ['email' => 'Ben@lockhouse.example', 'role' => 'cook', '--name' => 'Ben Sluys']));
+        self::assertSame(1, preg_match('/^ben@lockhouse.example is cook in The Lock House\.  Password: (\S{14})$/m', Artisan::output(), $m));
+        $this->postJson('/api/session', ['email' => 'ben@lockhouse.example', 'password' => $m[1]])->assertOk()->assertJsonPath('kitchens.0.role', 'cook')->assertJsonPath('user.name', 'Ben Sluys');
+        Artisan::call('kitchen:member', ['email' => 'ben@lockhouse.example', 'role' => 'guest']);
+        self::assertSame('ben@lockhouse.example is guest in The Lock House.', trim(Artisan::output()));
+        Artisan::call('kitchen:member', ['email' => 'ben@lockhouse.example', 'role' => 'cook', '--new-password' => true]);
+        self::assertStringNotContainsString($m[1], Artisan::output());
+        $this->postJson('/api/session', ['email' => 'ben@lockhouse.example', 'password' => $m[1]])->assertStatus(422);
+        self::assertSame(2, $kitchen->members()->count());
+    }
+
+    public function test_letting_somebody_in_says_what_is_wrong(): void
+    {
+        $this->kitchen();
+        $said = static function (array $arguments): string {
+            self::assertSame(2, Artisan::call('kitchen:member', $arguments));
+
+            return trim(Artisan::output());
+        };
+        self::assertSame('The role is one of: owner, cook, guest.', $said(['email' => 'ben@lockhouse.example', 'role' => 'baker']));
+        self::assertStringStartsWith('Write an e-mail address', $said(['email' => 'ben', 'role' => 'cook']));
+        $this->kitchen('The Other Hatch', 'bea@hatch.example');
+        self::assertSame('Name one of the kitchens with --kitchen: The Lock House, The Other Hatch.', $said(['email' => 'ben@lockhouse.example', 'role' => 'cook']));
+    }
+
     public function test_the_demo_kitchen_can_be_put_in_twice_and_keeps_what_was_changed_meanwhile(): void
     {
         Artisan::call('db:seed', ['--class' => 'Database\\Seeders\\DemoKitchenSeeder', '--force' => true]);
