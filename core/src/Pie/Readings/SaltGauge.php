@@ -6,11 +6,17 @@ namespace Hojaldre\Core\Pie\Readings;
 
 use Hojaldre\Core\Measure\Say;
 use Hojaldre\Core\Pie\Balance;
+use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Seasoning\Salt;
 
 /** Is the whole filling seasoned? Salt, % of its weight. */
 final readonly class SaltGauge implements Gauge
 {
+    /** From here on a food salts what it lies in: cured and smoked things, feta, blue and hard cheese, olives (common practice, no source). */
+    private const SALTY_PERCENT = 1.5;
+
     public function name(): string
     {
         return 'salt';
@@ -72,6 +78,20 @@ final readonly class SaltGauge implements Gauge
             return 'Nothing in the filling brings salt.';
         }
 
-        return sprintf('%s of salt in %s of filling: %s.', Say::grams($salt->grams()), Say::grams($salt->fillingGrams), Say::list(array_slice($most, 0, 3)));
+        return sprintf('%s of salt in %s of filling: %s.', Say::grams($salt->grams()), Say::grams($salt->fillingGrams), Say::list(array_slice($most, 0, 3)))
+            .$this->saltOnSalt($balance->pie);
+    }
+
+    /** A warning where salt is added beside two or more foods that are salty already. */
+    private function saltOnSalt(Pie $pie): string
+    {
+        $added = array_sum(array_map(static fn (Ingredient $one): float => $one->food->saltGrams($one->grams()), $pie->seasonings));
+        $salty = array_filter($pie->solids(), static fn (SolidLayer $layer): bool => $layer->food->per100g->salt >= self::SALTY_PERCENT && $layer->now->grams > 0);
+        if ($added < 0.5 || count($salty) < 2) {
+            return '';
+        }
+        $names = array_map(static fn (SolidLayer $layer): string => mb_strtolower(explode(',', $layer->food->name)[0]), array_values($salty));
+
+        return sprintf(' Salt on salt: %s are salty already, taste before you add more.', Say::list($names));
     }
 }

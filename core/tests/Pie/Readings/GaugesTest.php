@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Tests\Pie\Readings;
 
 use Hojaldre\Core\Custard\CustardStyle;
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\Balance;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Pie;
@@ -16,6 +18,7 @@ use Hojaldre\Core\Pie\Readings\SafeGauge;
 use Hojaldre\Core\Pie\Readings\SaltGauge;
 use Hojaldre\Core\Pie\Readings\SetGauge;
 use Hojaldre\Core\Pie\Readings\State;
+use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Tests\TroutQuiche;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -75,6 +78,17 @@ final class GaugesTest extends TestCase
         self::assertSame('bland', Reader::take(new SaltGauge, TroutQuiche::pie()->withSeasonings([]))->verdict);
         $salt = TroutQuiche::pie()->seasonings[0];
         self::assertSame('salty', Reader::take(new SaltGauge, TroutQuiche::pie()->withSeasonings([$salt->with(14)]))->verdict);
+    }
+
+    public function test_salt_on_salt_is_warned_of_when_two_salty_things_lie_beside_added_salt(): void
+    {
+        $trout = TroutQuiche::pie();
+        $cheesed = new Pie('Trout and blue', 8, '', $trout->tin, $trout->crust, [
+            ...$trout->layers, new SolidLayer('blue-cheese', Pantry::food('blue-cheese'), Amount::of(60), '', Amount::of(60), null),
+        ], $trout->seasonings, $trout->bake);
+        self::assertStringContainsString('Salt on salt: smoked trout and blue cheese are salty already', Reader::take(new SaltGauge, $cheesed)->reason);
+        self::assertStringNotContainsString('Salt on salt', Reader::take(new SaltGauge, $trout)->reason, 'one salty thing is what the salt is reckoned around');
+        self::assertStringNotContainsString('Salt on salt', Reader::take(new SaltGauge, $cheesed->withSeasonings([]))->reason, 'no salt was added');
     }
 
     public function test_fill_knows_mean_from_over_the_rim(): void
