@@ -15,11 +15,12 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'name', type: 'string'),
     new OA\Property(property: 'grams', type: 'number'),
 ])]
-#[OA\Schema(schema: 'CustardAnswer', required: ['eggs', 'yolks', 'dairies', 'gramsPerEgg', 'fatPercent', 'leftOver', 'changes'], properties: [
+#[OA\Schema(schema: 'CustardAnswer', required: ['eggs', 'yolks', 'dairies', 'gramsPerEgg', 'verdict', 'fatPercent', 'leftOver', 'changes'], properties: [
     new OA\Property(property: 'eggs', type: 'integer'),
     new OA\Property(property: 'yolks', type: 'integer'),
     new OA\Property(property: 'dairies', type: 'array', items: new OA\Items(ref: '#/components/schemas/NamedGrams')),
     new OA\Property(property: 'gramsPerEgg', type: 'number', description: 'dairy plus weep, g to an egg'),
+    new OA\Property(property: 'verdict', type: 'string', enum: ['firm', 'holds', 'loose'], description: 'for the style of the design'),
     new OA\Property(property: 'fatPercent', type: 'number', description: 'of the custard by weight'),
     new OA\Property(property: 'leftOver', type: 'array', items: new OA\Items(ref: '#/components/schemas/NamedGrams')),
     new OA\Property(property: 'changes', type: 'array', items: new OA\Items(ref: '#/components/schemas/Change')),

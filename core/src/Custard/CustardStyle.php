@@ -34,6 +34,16 @@ enum CustardStyle: string
         };
     }
 
+    /** How a custard with so much liquid to an egg turns out, for a cook who wanted this style: firm, holds or loose. */
+    public function verdict(float $gramsPerEgg): string
+    {
+        return match (true) {
+            $gramsPerEgg > $this->mostGrams() + 1e-9 => 'loose',
+            $gramsPerEgg < $this->leastGrams() - 1e-9 => 'firm',
+            default => 'holds',
+        };
+    }
+
     /** What to aim at for it: the middle of its band, g liquid to an egg. */
     public function aimGrams(): float
     {

@@ -83,6 +83,7 @@ final readonly class GapFiller
             'yolks' => $answer->yolks,
             'dairies' => array_map(static fn (Ingredient $one): array => ['name' => $one->food->name, 'grams' => $one->grams()], $parts),
             'gramsPerEgg' => round($answer->gramsPerEgg, 1),
+            'verdict' => $custard->style->verdict($answer->gramsPerEgg),
             'fatPercent' => round($answer->fatPercent, 1),
             'leftOver' => $over,
             'changes' => array_map(static fn (Change $change): array => $change->toArray(), $this->changes($custard)),

@@ -27,7 +27,13 @@ final class GapFillerTest extends TestCase
             self::assertSame('fits', Reader::take(new FillGauge, $pie)->verdict, "$fat %");
             self::assertSame('holds', Reader::take(new SetGauge, $pie)->verdict, "$fat %");
             self::assertEqualsWithDelta($fat, $answer['fatPercent'], 1.0);
+            self::assertSame('holds', $answer['verdict']);
         }
+    }
+
+    public function test_too_few_eggs_give_an_answer_that_is_called_loose(): void
+    {
+        self::assertSame('loose', (new GapFiller(TroutQuiche::pie(), 15))->answers(2, 0, self::fridge(null, null))[0]['verdict']);
     }
 
     public function test_it_says_what_is_left_over_in_the_fridge(): void

@@ -52,12 +52,7 @@ final readonly class SetGauge implements Gauge
     {
         $style = $balance->pie->custard()?->style;
 
-        return match (true) {
-            $style === null => 'no custard',
-            $value > $style->mostGrams() + 1e-9 => 'loose',
-            $value < $style->leastGrams() - 1e-9 => 'firm',
-            default => 'holds',
-        };
+        return $style === null ? 'no custard' : $style->verdict($value);
     }
 
     public function reason(Balance $balance, float $value, float $low, float $high): string

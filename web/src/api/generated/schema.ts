@@ -389,6 +389,11 @@ export interface components {
             dairies: components["schemas"]["NamedGrams"][];
             /** @description dairy plus weep, g to an egg */
             gramsPerEgg: number;
+            /**
+             * @description for the style of the design
+             * @enum {string}
+             */
+            verdict: "firm" | "holds" | "loose";
             /** @description of the custard by weight */
             fatPercent: number;
             leftOver: components["schemas"]["NamedGrams"][];

@@ -54,6 +54,9 @@ export function FillGap({ layer, close }: Props) {
           {data.answers.length === 0 && (
             <Box>Nothing in this fridge fills the tin. Add eggs, or a dairy without a limit.</Box>
           )}
+          {data.answers[0]?.verdict === "loose" && (
+            <Box>These eggs are too few for so much room: more of them, or a softer style.</Box>
+          )}
           <Box as="ol">
             {data.answers.map((one, index) => (
               <AnswerRow key={`${one.eggs}+${one.yolks}`} answer={one} number={index + 1} apply={() => apply(one)} />
@@ -186,7 +189,7 @@ function AnswerRow({ answer, number: place, apply }: { answer: CustardAnswer; nu
           {place}. {eggs}, {answer.dairies.map((one) => `${grams(one.grams)} ${one.name.toLowerCase()}`).join(", ")}
         </Box>
         <Box color="ink2">
-          {number(answer.gramsPerEgg)} g to an egg, {number(answer.fatPercent)} % fat
+          {answer.verdict}, {number(answer.gramsPerEgg)} g to an egg, {number(answer.fatPercent)} % fat
           {answer.leftOver.length > 0 &&
             `; leaves ${answer.leftOver.map((one) => `${grams(one.grams)} ${one.name.toLowerCase()}`).join(", ")}`}
         </Box>

@@ -195,6 +195,7 @@ describe("filling the gap", () => {
     yolks: 1,
     dairies: [{ name: "Whole milk", grams: 200 }],
     gramsPerEgg: 90,
+    verdict: "loose" as const,
     fatPercent: 12,
     leftOver: [{ name: "Whole milk", grams: 40 }],
     changes: [{ at: "/portions", to: eggs }],
@@ -222,6 +223,7 @@ describe("filling the gap", () => {
       fatPercent: null,
     });
     expect(screen.getAllByText(/leaves 40 g whole milk/)).toHaveLength(2);
+    expect(screen.getByText(/These eggs are too few/)).toBeTruthy();
     expect(screen.getByRole("img", { name: /1: 90 g to an egg, 12 % fat/ })).toBeTruthy();
     fireEvent.click(screen.getByRole("button", { name: "Pour answer 2" }));
     expect(changed(trout()).portions).toBe(6);
