@@ -18,6 +18,24 @@ test("unsaved work survives a reload, and a tab that was closed", async ({ page,
   await expect(entry(other, "Leeks, weight now")).toHaveValue("290 g");
 });
 
+test("what was typed last is in what is saved, however quickly Save is pressed and however slow the line", async ({
+  page,
+}) => {
+  await onTheBench(page, "Quiche in haste");
+  await page.route("**/entries", async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 700));
+    await route.continue().catch(() => {});
+  });
+  await entry(page, "Leeks, weight now").fill("290 g");
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByRole("button", { name: /^Revision 2/ })).toBeVisible();
+  await entry(page, "Leeks, weight now").fill("300 g");
+  await entry(page, "Leeks, weight now").press("Control+s");
+  await expect(page.getByRole("button", { name: /^Revision 3/ })).toBeVisible();
+  await page.reload();
+  await expect(entry(page, "Leeks, weight now")).toHaveValue("300 g");
+});
+
 test("a clash between two tabs is shown, overwrites nothing, and leaves three ways on", async ({ page, context }) => {
   const { id, kitchen } = await onTheBench(page, "Quiche of two cooks");
   const address = `/k/${kitchen}/bench/${id}`;

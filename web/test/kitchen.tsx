@@ -5,7 +5,7 @@ import { render } from "@testing-library/react";
 import type { ReactNode } from "react";
 import { MemoryRouter } from "react-router";
 import { vi } from "vitest";
-import type { Food, Forecast, PieDesign, Revision } from "../src/api/client";
+import type { Food, Forecast, PieDesign, Revision, Section } from "../src/api/client";
 import { system } from "../src/ui/theme";
 
 /** The demo quiche as the API would hand it out. */
@@ -19,6 +19,23 @@ export const revision = (number: number): Revision => ({
   savedBy: "Ada Quill",
   savedAt: "2026-11-25T10:42:00Z",
 });
+
+/** A half section of the commonest tin, nothing drawn in it. */
+export const section: Section = {
+  across: "",
+  tin: {
+    depthMm: 35,
+    floorRadiusMm: 120,
+    rimRadiusMm: 120,
+    crustMm: 3,
+    linedFloorRadiusMm: 117,
+    linedRimRadiusMm: 117,
+  },
+  layers: [],
+  custardLineMm: 30,
+  fillTopMm: 30,
+  headroomMm: 5,
+};
 
 /** A forecast with one reading in trouble; its figures are only there to be shown. */
 export function forecast(change: Partial<Forecast> = {}): Forecast {
@@ -65,21 +82,7 @@ export function forecast(change: Partial<Forecast> = {}): Forecast {
         { name: "Leeks", grams: 0.2 },
       ],
     },
-    section: {
-      across: "",
-      tin: {
-        depthMm: 35,
-        floorRadiusMm: 120,
-        rimRadiusMm: 120,
-        crustMm: 3,
-        linedFloorRadiusMm: 117,
-        linedRimRadiusMm: 117,
-      },
-      layers: [],
-      custardLineMm: 30,
-      fillTopMm: 30,
-      headroomMm: 5,
-    },
+    section,
     tinLabel: "24 cm straight tin, 3.5 cm deep",
     allergens: ["egg", "milk"],
     assumptions: ["Assumed."],

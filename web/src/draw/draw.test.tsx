@@ -1,24 +1,9 @@
 import { describe, expect, it } from "vitest";
-import type { Section } from "../api/client";
+import { section } from "../../test/kitchen";
 import { bandPath, frameOf, waterClass } from "./frame";
 import { seeded } from "./random";
 import { piecesOf } from "./textures";
 
-const section: Section = {
-  across: "",
-  tin: {
-    depthMm: 35,
-    floorRadiusMm: 120,
-    rimRadiusMm: 120,
-    crustMm: 3,
-    linedFloorRadiusMm: 117,
-    linedRimRadiusMm: 117,
-  },
-  layers: [],
-  custardLineMm: 30,
-  fillTopMm: 30,
-  headroomMm: 5,
-};
 const margins = { left: 8, right: 74, top: 30, bottom: 40 };
 const leeks = {
   id: "leeks",

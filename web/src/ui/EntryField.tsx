@@ -1,6 +1,7 @@
 import { Box, chakra } from "@chakra-ui/react";
 import { type CSSProperties, type KeyboardEvent, useEffect, useId, useRef, useState } from "react";
 import { nudged, type ReadResult } from "./entry";
+import { track } from "./pending";
 
 type Props<T> = {
   /** what is entered, for those who do not see where it stands */
@@ -71,14 +72,11 @@ export function EntryField<T>(props: Props<T>) {
       return;
     }
     keeping.current = typed;
-    void look(
-      typed,
-      (value) => {
-        keep(value);
-        setTyped(null);
-      },
-      true,
-    ).finally(() => {
+    const kept = (value: T) => {
+      keep(value);
+      setTyped(null);
+    };
+    void track(look(typed, kept, true)).finally(() => {
       keeping.current = null;
     });
   };

@@ -25,11 +25,6 @@ describe("what can be undone", () => {
     expect(history(typed, { do: "set", to: "c" })).toBe(typed);
   });
 
-  it("takes a change of whatever is there now", () => {
-    expect(history(typed, { do: "change", by: (now) => `${now}!` }).present).toBe("c!");
-    expect(history(typed, { do: "change", by: (now) => now })).toBe(typed);
-  });
-
   it("keeps two hundred steps at most", () => {
     const long = Array.from({ length: 250 }, (_, i) => `${i}`).reduce<History<string>>(
       (state, to) => history(state, { do: "set", to }),

@@ -3,7 +3,6 @@ export type History<T> = { past: T[]; present: T; future: T[] };
 
 export type HistoryAct<T> =
   | { do: "set"; to: T }
-  | { do: "change"; by: (present: T) => T }
   | { do: "undo" }
   | { do: "redo" }
   /** begin anew, with nothing to undo */
@@ -21,8 +20,6 @@ export function history<T>(state: History<T>, act: HistoryAct<T>): History<T> {
       return act.to === state.present
         ? state
         : { past: [...state.past, state.present].slice(-MOST), present: act.to, future: [] };
-    case "change":
-      return history(state, { do: "set", to: act.by(state.present) });
     case "undo": {
       const before = state.past.at(-1);
       return before === undefined

@@ -41,9 +41,9 @@ export function Header({ bench, pie, mayWrite }: Props) {
         <RevisionMenu bench={bench} pie={pie} file={pieFileAddress(kitchen, pie)} />
         {mayWrite && (
           <Button
-            look="filled"
+            look={bench.saveState === "saved" ? "outline" : "filled"}
             onClick={bench.save}
-            disabled={bench.saveState === "saved" || bench.saveState === "saving"}
+            disabled={bench.saveState === "saving"}
             aria-keyshortcuts="Control+S"
           >
             Save

@@ -2,6 +2,7 @@ import { act, renderHook, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { forecast, json, problem, revision, server, trout, wrapper } from "../../../test/kitchen";
 import type { Pie, PieDesign } from "../../api/client";
+import { track } from "../../ui/pending";
 import type { Draft } from "./draft";
 import { setAt } from "./pointer";
 import { useBench } from "./useBench";
@@ -71,6 +72,19 @@ describe("one pie on the bench", () => {
     expect(saves.map((one) => one.basedOn)).toEqual([1, 2]);
     act(() => now().undo());
     expect(now().saveState).toBe("changed");
+  });
+
+  it("waits for an entry that is still being read before it saves, and saves nothing where nothing changed", async () => {
+    const { asked, now } = bench({ "POST /revisions": () => json(pie(2)) });
+    await act(() => now().save());
+    expect(asked.filter((one) => one.what.endsWith("/revisions"))).toEqual([]);
+    await act(async () => {
+      void track(new Promise((resolve) => setTimeout(resolve, 40)).then(() => now().change(named("Typed last"))));
+      await now().save();
+    });
+    const saves = asked.filter((one) => one.what.endsWith("/revisions"));
+    expect(saves.map((one) => (one.body as { design: PieDesign }).design.name)).toEqual(["Typed last"]);
+    expect(now().saveState).toBe("saved");
   });
 
   it("tells a clash from a failure, and keeps the work in both", async () => {

@@ -3,6 +3,7 @@ import { useCallback, useEffect, useReducer, useRef, useState } from "react";
 import { ApiProblem, answer, api, type Pie, type PieDesign, type Problem, type Revision } from "../../api/client";
 import { forecastQuery } from "../../api/queries";
 import { begin, type History, type HistoryAct, history } from "../../ui/history";
+import { settled } from "../../ui/pending";
 import type { Change } from "./BenchContext";
 import { type Draft, dropDraft, keepDraft } from "./draft";
 import { useForecast } from "./useForecast";
@@ -41,17 +42,20 @@ export function useBench(kitchen: string, pie: Pie, draft: Draft | null) {
     else void dropDraft(kitchen, pie.id);
   }, [changed, present, basedOn, kitchen, pie.id]);
 
-  const change = useCallback((by: Change) => {
-    setTried(null);
-    setSaving((now) => (now === "saving" ? now : "saved"));
-    act({ do: "change", by });
-  }, []);
-
+  // moved on with every change, not only when it is drawn: a save right behind it must not send the state before
   const latest = useRef(present);
   latest.current = present;
+  const change = useCallback((by: Change) => {
+    latest.current = by(latest.current);
+    setTried(null);
+    setSaving((now) => (now === "saving" ? now : "saved"));
+    act({ do: "set", to: latest.current });
+  }, []);
+
   const preview = useCallback((by: Change | null) => setTried(by ? by(latest.current) : null), []);
   const save = useCallback(
     async (onto: number) => {
+      await settled();
       const sent = latest.current;
       setSaving("saving");
       try {
@@ -113,7 +117,10 @@ export function useBench(kitchen: string, pie: Pie, draft: Draft | null) {
     changed,
     revision: saved.revision,
     saveState: saving === "saved" ? (changed ? "changed" : "saved") : saving,
-    save: () => save(basedOn),
+    save: async () => {
+      await settled();
+      if (!same(latest.current, saved.design)) await save(basedOn);
+    },
     saveOnto: save,
     clash,
     take,

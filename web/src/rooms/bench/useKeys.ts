@@ -17,9 +17,6 @@ export function actOf(event: Pick<KeyboardEvent, "ctrlKey" | "metaKey" | "shiftK
   }
 }
 
-/** Time for an entry that was still open to be read and kept before the pie is saved. */
-const KEEP_MS = 250;
-
 /** The keys of the bench. A field being typed in keeps its own undo. */
 export function useKeys(acts: Acts) {
   useEffect(() => {
@@ -28,8 +25,9 @@ export function useKeys(acts: Acts) {
       const typing = event.target instanceof HTMLElement && event.target.dataset.typing === "true";
       if (!act || (typing && act !== "save")) return;
       event.preventDefault();
+      // leaving the field keeps what is in it; saving waits for that
       if (typing) (event.target as HTMLElement).blur();
-      setTimeout(acts[act], typing ? KEEP_MS : 0);
+      acts[act]();
     };
     window.addEventListener("keydown", onKeyDown);
     return () => window.removeEventListener("keydown", onKeyDown);
