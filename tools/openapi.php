@@ -14,7 +14,7 @@ require __DIR__.'/../vendor/autoload.php';
 $root = dirname(__DIR__);
 $openapi = (new Generator)->setVersion('3.1.0')->generate(["$root/app"], validate: false);
 $contract = json_decode($openapi?->toJson() ?? '', true, 512, JSON_THROW_ON_ERROR);
-$design = json_decode((string) file_get_contents("$root/docs/formats/pie-1.schema.json"), true, 64, JSON_THROW_ON_ERROR);
+$design = json_decode((string) file_get_contents("$root/docs/formats/pie-2.schema.json"), true, 64, JSON_THROW_ON_ERROR);
 $definitions = $design['$defs'];
 unset($design['$defs'], $design['$schema'], $design['$id'], $design['title']);
 $contract['components']['schemas'] = [...$contract['components']['schemas'], 'PieDesign' => $design, ...$definitions];

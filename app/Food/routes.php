@@ -2,7 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Food\DropFood;
 use App\Food\ListFoods;
+use App\Food\PutFood;
+use App\Food\SetPrice;
 use Illuminate\Support\Facades\Route;
 
 Route::get('foods', ListFoods::class);
+
+Route::middleware('write')->where(['food' => '[a-z0-9-]{1,40}'])->group(static function (): void {
+    Route::put('foods/{food}', PutFood::class);
+    Route::delete('foods/{food}', DropFood::class);
+    Route::put('foods/{food}/price', SetPrice::class);
+});

@@ -40,7 +40,7 @@ final readonly class SessionResource
             'user' => $user instanceof User ? [
                 'name' => $user->name,
                 'email' => $user->email,
-                'units' => ['volumes' => $user->volumes, 'temperatures' => $user->temperatures],
+                'units' => ['volumes' => $user->volumes, 'temperatures' => $user->temperatures, 'eggs' => $user->eggs],
             ] : null,
             'kitchens' => $user instanceof User ? $user->kitchens->map(static fn (Kitchen $kitchen): array => [
                 'id' => $kitchen->id,

@@ -16,12 +16,13 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $password hashed
  * @property string $volumes which cup and spoons they mean, of KitchenUnits::NAMES
  * @property string $temperatures how they like an oven told, of ChooseUnitsRequest::TEMPERATURES
+ * @property string $eggs whose egg sizes they mean, of EggSizes::NAMES
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'volumes', 'temperatures'];
+    protected $fillable = ['name', 'email', 'password', 'volumes', 'temperatures', 'eggs'];
 
-    protected $attributes = ['volumes' => 'metric', 'temperatures' => 'celsius'];
+    protected $attributes = ['volumes' => 'metric', 'temperatures' => 'celsius', 'eggs' => 'us'];
 
     protected $hidden = ['password', 'remember_token'];
 

@@ -11,11 +11,20 @@ use Hojaldre\Core\Refused;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'Entry', required: ['words', 'value', 'unit', 'said'], properties: [
+#[OA\Schema(schema: 'Entry', required: ['words', 'value', 'unit', 'said', 'others', 'mode'], properties: [
     new OA\Property(property: 'words', type: 'string', description: 'as written'),
     new OA\Property(property: 'value', type: 'number', description: 'in the unit named'),
     new OA\Property(property: 'unit', type: 'string', enum: ['g', 'ml', 'mm', '°C', 'min']),
     new OA\Property(property: 'said', type: 'string', description: 'how it was worked out; empty where there was nothing to work out'),
+    new OA\Property(property: 'others', type: 'array', description: 'amounts of other foods in the same words, such as "3 large + 1 yolk"', items: new OA\Items(
+        type: 'object', required: ['food', 'words', 'grams'],
+        properties: [
+            new OA\Property(property: 'food', type: 'string', description: 'its id in the pantry'),
+            new OA\Property(property: 'words', type: 'string'),
+            new OA\Property(property: 'grams', type: 'number'),
+        ],
+    )),
+    new OA\Property(property: 'mode', type: 'string', nullable: true, enum: ['static', 'fan', null], description: 'where an oven was written with it: "160 °C fan"'),
 ])]
 final class ReadEntry
 {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pie;
 
+use App\Kitchen\User;
 use Hojaldre\Core\Custard\Solver\CustardSolver;
 use Hojaldre\Core\Faults;
 use Hojaldre\Core\Fields;
@@ -56,7 +57,8 @@ final class FillGapRequest extends FormRequest
 
     public function filler(): GapFiller
     {
-        return new GapFiller($this->designAt('design'), $this->input('fatPercent') === null ? null : $this->float('fatPercent'));
+        $user = $this->user();
+        return new GapFiller($this->designAt('design'), $this->input('fatPercent') === null ? null : $this->float('fatPercent'), $user instanceof User ? $user->eggs : 'us');
     }
 
     /**

@@ -55,7 +55,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'reason', type: 'string'),
     new OA\Property(property: 'waysOut', type: 'array', items: new OA\Items(ref: '#/components/schemas/WayOut')),
 ])]
-#[OA\Schema(schema: 'Section', description: 'Half section, mm from the axis and from the floor of the tin.', required: ['across', 'tin', 'layers', 'custardLineMm', 'fillTopMm', 'headroomMm'], properties: [
+#[OA\Schema(schema: 'Section', description: 'Half section, mm from the axis and from the floor of the tin.', required: ['form', 'lid', 'across', 'tin', 'layers', 'custardLineMm', 'fillTopMm', 'headroomMm'], properties: [
+    new OA\Property(property: 'form', type: 'string', enum: ['open', 'double-crust', 'lattice', 'pot-pie', 'folded']),
+    new OA\Property(property: 'lid', nullable: true, oneOf: [new OA\Schema(ref: '#/components/schemas/Lid')]),
     new OA\Property(property: 'across', type: 'string', description: 'which way it is cut, where that is not plain; else empty'),
     new OA\Property(property: 'tin', type: 'object', required: ['depthMm', 'floorRadiusMm', 'rimRadiusMm', 'crustMm', 'linedFloorRadiusMm', 'linedRimRadiusMm'], properties: [
         new OA\Property(property: 'depthMm', type: 'number'),
@@ -72,7 +74,7 @@ use OpenApi\Attributes as OA;
 ])]
 #[OA\Schema(schema: 'SectionLayer', required: ['id', 'kind', 'texture', 'bottomMm', 'topMm', 'packing', 'waterPercent', 'crumbs'], properties: [
     new OA\Property(property: 'id', type: 'string'),
-    new OA\Property(property: 'kind', type: 'string', enum: ['solid', 'custard']),
+    new OA\Property(property: 'kind', type: 'string', enum: ['solid', 'custard', 'absorbent']),
     new OA\Property(property: 'texture', type: 'string'),
     new OA\Property(property: 'bottomMm', type: 'number'),
     new OA\Property(property: 'topMm', type: 'number'),
@@ -80,11 +82,12 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'waterPercent', type: 'number', description: 'wet basis'),
     new OA\Property(property: 'crumbs', type: 'boolean'),
 ])]
-#[OA\Schema(schema: 'Ledger', description: 'Where the water goes, g; it closes.', required: ['layers', 'freeGrams', 'intoBaseGrams', 'intoFillingGrams'], properties: [
+#[OA\Schema(schema: 'Ledger', description: 'Where the water goes, g; it closes.', required: ['layers', 'looseGrams', 'absorbedGrams', 'freeGrams', 'intoBaseGrams', 'intoFillingGrams'], properties: [
     new OA\Property(property: 'layers', type: 'array', items: new OA\Items(
-        type: 'object', required: ['id', 'boughtGrams', 'drivenOffGrams', 'nowGrams', 'floorGrams', 'weepGrams', 'boundGrams', 'freeGrams'],
+        type: 'object', required: ['id', 'stepLossesGrams', 'boughtGrams', 'drivenOffGrams', 'nowGrams', 'floorGrams', 'weepGrams', 'boundGrams', 'freeGrams'],
         properties: [
             new OA\Property(property: 'id', type: 'string'),
+            new OA\Property(property: 'stepLossesGrams', type: 'array', description: 'driven off by each step', items: new OA\Items(type: 'number')),
             new OA\Property(property: 'boughtGrams', type: 'number'),
             new OA\Property(property: 'drivenOffGrams', type: 'number'),
             new OA\Property(property: 'nowGrams', type: 'number'),
@@ -94,7 +97,9 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'freeGrams', type: 'number'),
         ],
     )),
-    new OA\Property(property: 'freeGrams', type: 'number'),
+    new OA\Property(property: 'looseGrams', type: 'number', description: 'weeps and is not held by a binder'),
+    new OA\Property(property: 'absorbedGrams', type: 'number', description: 'taken up by strewn layers'),
+    new OA\Property(property: 'freeGrams', type: 'number', description: 'the rest'),
     new OA\Property(property: 'intoBaseGrams', type: 'number'),
     new OA\Property(property: 'intoFillingGrams', type: 'number'),
 ])]

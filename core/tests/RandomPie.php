@@ -10,15 +10,19 @@ use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Moisture\Seal;
 use Hojaldre\Core\Moisture\ShellBake;
+use Hojaldre\Core\Pie\AbsorbentLayer;
 use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\Bake;
 use Hojaldre\Core\Pie\Crust;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\Pie\Lid;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Pie\Step;
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
+use Hojaldre\Core\Tin\FoldedDiscs;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\RoundTin;
@@ -49,8 +53,12 @@ final class RandomPie
             }
             $layers[] = $this->solid($food);
         }
+        if ($this->chance(0.15)) {
+            array_unshift($layers, new AbsorbentLayer('strewn', new Ingredient(Pantry::food('dry-crumbs'), Amount::of($this->between(0, 60)))));
+        }
         if ($this->chance(0.9)) {
-            $layers[] = new CustardLayer('custard', $this->oneOf(CustardStyle::cases()), $this->some(Role::Egg, 20, 400), $this->some(Role::Dairy, 20, 700));
+            $blended = $this->chance(0.1) ? [new Ingredient(Pantry::food('chicken-breast'), Amount::of($this->between(50, 300)))] : [];
+            $layers[] = new CustardLayer('custard', $this->oneOf(CustardStyle::cases()), $this->some(Role::Egg, 20, 400), $this->some(Role::Dairy, 20, 700), $blended);
         }
         $diameterMm = $this->between(80, 320);
         $depthMm = $this->between(15, 80);
@@ -60,23 +68,35 @@ final class RandomPie
             portions: $this->dice->getInt(1, 16),
             notes: $this->chance(0.5) ? "Salé, \"crisp\"\n½ tsp / day" : '',
             tin: $this->tin($diameterMm, $depthMm),
-            crust: new Crust(Pantry::food('shortcrust'), $this->between(2, 7), $this->oneOf(ShellBake::cases()), $this->oneOf(Seal::cases())),
+            crust: new Crust(Pantry::food('shortcrust'), $this->between(2, 7), $this->oneOf(ShellBake::cases()), $this->oneOf(Seal::cases()), ...$this->lid()),
             layers: $layers,
             seasonings: $this->chance(0.6) ? [new Ingredient(Pantry::food('salt'), Amount::of($this->between(0, 12)))] : [],
             bake: new Bake($this->between(140, 230), $this->oneOf(Bake::MODES), $this->between(10, 90)),
         );
     }
 
+    /** @return array{'tin'|'lid-only', Lid|null} */
+    private function lid(): array
+    {
+        return match ($this->dice->getInt(0, 5)) {
+            0 => ['tin', new Lid($this->between(2, 6), $this->between(0, 0.05), 'egg')],
+            1 => ['tin', new Lid($this->between(2, 6), $this->between(0.2, 0.6), 'none')],
+            2 => ['lid-only', new Lid($this->between(2, 6), 0.02, 'milk')],
+            default => ['tin', null],
+        };
+    }
+
     private function tin(float $diameterMm, float $depthMm): Tin
     {
         $rimMm = $diameterMm + $this->between(0, 40);
 
-        return match ($this->dice->getInt(0, 6)) {
+        return match ($this->dice->getInt(0, 7)) {
             0 => RoundTin::straight($diameterMm, $depthMm),
             1 => RoundTin::springform($diameterMm, $depthMm),
             2 => new FlutedTin($diameterMm, $rimMm, $depthMm, $this->dice->getInt(12, 40), $this->between(1, 8)),
             3 => new RectangularTin($diameterMm * 1.4, $diameterMm, $depthMm, $this->between(0, 30)),
             4 => CupsTin::of($this->dice->getInt(1, 12), $diameterMm / 3, $rimMm / 3, $depthMm),
+            6 => new FoldedDiscs($this->dice->getInt(1, 24), $this->between(90, 240)),
             5 => new MeasuredDish($this->between(200, 4000), $depthMm),
             default => RoundTin::sloped($diameterMm, $rimMm, $depthMm),
         };
@@ -89,7 +109,12 @@ final class RandomPie
         $now = $bought * $this->between($driestShare, 1);
         $binder = $this->chance(0.3) ? new Ingredient(Pantry::food('dry-crumbs'), Amount::of($this->between(0, 40))) : null;
 
-        return new SolidLayer($food->id, $food, Amount::of($bought), $this->chance(0.5) ? 'pressed' : '', Amount::of(min($bought, $now)), $binder);
+        $steps = $this->chance(0.6) ? [new Step('pressed', Amount::of(min($bought, $now)), $this->chance(0.2) ? 8.0 : 0.0, $this->chance(0.2) ? 12.0 : 0.0)] : [];
+        if ($steps !== [] && $this->chance(0.3)) {
+            $steps = [new Step('sweated', Amount::of(min($bought, ($bought + $now) / 2))), ...$steps];
+        }
+
+        return new SolidLayer($food->id, $food, Amount::of($bought), $steps, $binder);
     }
 
     /** @return list<Ingredient> */

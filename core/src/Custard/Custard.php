@@ -15,16 +15,34 @@ final readonly class Custard
     /** Above this an egg custard alone no longer holds at all, g liquid to an egg (common practice, no source). */
     public const HOLDS_TO_GRAMS = 150.0;
 
+    /** Of a whole egg's setting, what the yolk is counted for when asking how late it sets. */
+    public const YOLK_OF_AN_EGG = 1 / 3;
+
+    /** Protein of raw meat or fish that sets as one egg does once blended, g (judgement: 100 g of lean meat carries about 100 g of cream firmly). */
+    private const MEAT_PROTEIN_GRAMS_PER_EGG = 13.3;
+
+    /** Fat up to this share of the custard does not delay it. */
+    private const LEAN_FAT_SHARE = 0.10;
+
     /**
      * @param  float  $eggs  whole eggs' worth of setting
      * @param  float  $liquidGrams  of the dairy
      * @param  float  $weepGrams  free water of the other layers
+     * @param  float  $yolkShare  of the setting, what yolks bring; a third in whole eggs
+     * @param  float  $fatShare  fat of the custard, 0 to 1
      */
     public function __construct(
         public float $eggs,
         public float $liquidGrams,
         public float $weepGrams,
+        public float $yolkShare = self::YOLK_OF_AN_EGG,
+        public float $fatShare = self::LEAN_FAT_SHARE,
     ) {
+    }
+
+    public static function eggsOfMeat(float $proteinGrams): float
+    {
+        return $proteinGrams / self::MEAT_PROTEIN_GRAMS_PER_EGG;
     }
 
     /** Dairy plus weep, g to an egg; INF without an egg. */
@@ -34,13 +52,39 @@ final readonly class Custard
     }
 
     /**
-     * Temperature at which it sets, °C: T = min(86, 70 + 9 (l/e / 2.4)^0.6), l/e dairy plus weep to egg by weight.
-     * Fitted, see docs/model.md: whole egg 70, one egg to 120 ml 79, to 300 ml 85.6 (common practice: 70 for egg alone, 75 to 80 diluted).
+     * Temperature at which it sets, °C: T = min(86, 70 + 9 (l/e / 2.4)^0.6 + yolks + fat), l/e dairy plus weep to egg by weight.
+     * Dilution fitted, see docs/model.md: whole egg 70, one egg to 120 ml 79, to 300 ml 85.6 (common practice: 70 for egg alone, 75 to
+     * 80 diluted). Yolks set later than whites and fat later than lean: up to 2 K and 1.5 K (direction common practice, size judgement).
      */
     public function setsAtCelsius(): float
     {
+        $parts = $this->setPointKelvins();
+
+        return min(86.0, 70 + array_sum($parts));
+    }
+
+    /** The same in words: what moves it away from the 70 °C of egg alone. */
+    public function setsBecause(): string
+    {
+        $words = [];
+        foreach ($this->setPointKelvins() as $cause => $kelvins) {
+            if (abs($kelvins) >= 0.5) {
+                $words[] = sprintf('%s %s %d', $cause, $kelvins > 0 ? '+' : '−', (int) round(abs($kelvins)));
+            }
+        }
+
+        return 'egg alone 70'.($words === [] ? '' : ', '.implode(', ', $words));
+    }
+
+    /** @return array<string, float> K by cause */
+    private function setPointKelvins(): array
+    {
         $liquidToEgg = $this->liquidGramsPerEgg() / self::EGG_GRAMS;
 
-        return min(86.0, 70 + 9 * ($liquidToEgg / 2.4) ** 0.6);
+        return [
+            'dilution' => min(16.0, 9 * ($liquidToEgg / 2.4) ** 0.6),
+            'yolks' => max(-1.0, min(2.0, 3 * ($this->yolkShare - self::YOLK_OF_AN_EGG))),
+            'fat' => max(0.0, min(1.5, 6 * ($this->fatShare - self::LEAN_FAT_SHARE))),
+        ];
     }
 }

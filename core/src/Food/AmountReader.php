@@ -15,23 +15,58 @@ use Hojaldre\Core\Refused;
 /** How many grams a cook's words for an amount of one food come to. */
 final readonly class AmountReader
 {
+    private const METRIC_CUP_ML = 250.0;
+
     public function __construct(private KitchenUnits $units)
     {
     }
 
-    /** @throws Refused unit-missing, unit-unknown, and those of Words */
+    /**
+     * "3 large + 1 yolk" of an egg is two foods: the yolk comes back beside the entry, as an amount of its own.
+     *
+     * @throws Refused unit-missing, unit-unknown, and those of Words
+     */
     public function read(string $words, Food $food): Entry
     {
         $read = Words::read($words);
         $grams = 0.0;
-        $said = [];
+        $said = $others = $own = [];
         foreach ($read->parts as $part) {
-            [$partGrams, $how] = $this->part($part['number'], $part['unit'], $food);
-            $grams += $partGrams;
+            $other = self::partOfAnEgg($part['unit'], $food);
+            [$partGrams, $how] = $this->part($part['number'], $part['unit'], $other ?? $food);
             $said[] = $how;
+            if ($other !== null) {
+                $others[] = ['food' => $other->id, 'words' => sprintf('%s %s', Say::number($part['number'], 2), self::size($part['unit'])), 'grams' => $partGrams];
+            } else {
+                $grams += $partGrams;
+                $own[] = trim(Say::number($part['number'], 2).' '.$part['unit']);
+            }
         }
+        $text = $others === [] ? $read->text : ($own === [] ? '0 large' : implode(' + ', $own));
 
-        return new Entry($read->text, $grams, 'g', implode('; ', array_filter($said)));
+        return new Entry($text, $grams, 'g', implode('; ', array_filter($said)), $others);
+    }
+
+    private static function partOfAnEgg(string $unit, Food $food): ?Food
+    {
+        if ($food->id !== 'egg') {
+            return null;
+        }
+        $id = match (1) {
+            preg_match('/\byolks?\b/u', $unit) => 'egg-yolk',
+            preg_match('/\bwhites?\b/u', $unit) => 'egg-white',
+            default => null,
+        };
+
+        // as large as the eggs it stands beside
+        return $id === null ? null : Pantry::food($id)->withPieces(array_map(
+            static fn (float $grams): float => round($grams * ($id === 'egg-yolk' ? 0.34 : 0.66), 1), $food->pieces,
+        ));
+    }
+
+    private static function size(string $unit): string
+    {
+        return preg_match('/\b(extra large|small|medium|large)\b/u', $unit, $m) === 1 ? $m[1] : 'large';
     }
 
     /** @return array{float, string} */
@@ -48,8 +83,19 @@ final readonly class AmountReader
             'lb', 'lbs', 'pound', 'pounds' => Mass::pounds($number),
             default => null,
         };
+        if ($mass !== null && $food->role === Role::Egg && preg_match('/\bshells?\b/u', $unit) === 1) {
+            $grams = $mass->grams * EggSizes::WITHOUT_SHELL;
+
+            return [$grams, sprintf('%s in the shell, %s without', Say::grams($mass->grams), Say::grams($grams))];
+        }
         if ($mass !== null) {
             return [$mass->grams, $first === 'g' ? '' : sprintf('%s %s = %s', Say::number($number, 2), $first, Say::grams($mass->grams))];
+        }
+        // leaves and slices lie looser in a cup than they do in a pie, so some foods have a cup of their own
+        if (preg_match('/^cups?\b/u', $unit) === 1 && isset($food->pieces['cup'])) {
+            $grams = $number * $food->pieces['cup'] * $this->units->cupMl / self::METRIC_CUP_ML;
+
+            return [$grams, sprintf('%s %s cup raw and loose = %s', Say::number($number, 2), $this->units->name, Say::grams($grams))];
         }
         $volume = Volume::called($unit, $number, $this->units);
         if ($volume !== null) {
@@ -57,8 +103,14 @@ final readonly class AmountReader
 
             return [$grams, sprintf('%s ml at %s g a ml (%s cup and spoons)', Say::number($volume->millilitres, 1), Say::number($food->bulkGramsPerMl, 2), $this->units->name)];
         }
-        foreach ($food->pieces as $piece => $pieceGrams) {
-            if ($first === $piece || $first === $piece.'s' || $first === $piece.'es' || ($piece === 'leaf' && $first === 'leaves')) {
+        if ($food->role === Role::Egg && preg_match('/^(eggs?|yolks?|whites?)$/u', $first) === 1 && isset($food->pieces['large'])) {
+            $unit = $first = 'large';
+        }
+        $pieces = $food->pieces;
+        // the longest name first: "extra large" is not "large"
+        uksort($pieces, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        foreach ($pieces as $piece => $pieceGrams) {
+            if (str_starts_with($unit, $piece) || $first === $piece || $first === $piece.'s' || $first === $piece.'es' || ($piece === 'leaf' && $first === 'leaves')) {
                 return [$number * $pieceGrams, sprintf('%s %s at %s each', Say::number($number, 2), $piece, Say::grams($pieceGrams))];
             }
         }
@@ -67,6 +119,6 @@ final readonly class AmountReader
 
     private function known(Food $food): string
     {
-        return Say::choice(['g', 'oz', 'lb', 'ml', 'cups', 'tbsp', 'tsp', ...array_keys($food->pieces)]);
+        return Say::choice(['g', 'oz', 'lb', 'ml', 'cups', 'tbsp', 'tsp', ...array_diff(array_keys($food->pieces), ['cup'])]);
     }
 }

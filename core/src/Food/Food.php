@@ -64,6 +64,27 @@ final readonly class Food
         return $read;
     }
 
+    /** @param  array<string, float>  $pieces grams of one piece by name */
+    public function withPieces(array $pieces): self
+    {
+        return new self(
+            $this->id, $this->name, $this->role, $this->texture, $this->per100g, $this->gramsPerMl, $this->bulkGramsPerMl, $this->floorYield,
+            $this->eggsPer100g, $this->liquidShare, $this->bindsGramsPerGram, $this->safeCelsius, $pieces, $this->allergens,
+        );
+    }
+
+    /** A solid made of milk: laid under wet things it keeps water from the crust. */
+    public function isCheese(): bool
+    {
+        return $this->role === Role::Solid && in_array('milk', $this->allergens, true) && $this->per100g->protein >= 8;
+    }
+
+    /** Raw meat, fish or poultry, whose protein sets when it is blended into a custard. */
+    public function isRawFlesh(): bool
+    {
+        return $this->role === Role::Solid && $this->safeCelsius !== null && $this->per100g->protein >= 12;
+    }
+
     private static function readId(Fields $fields): string
     {
         $id = $fields->text('id', 1, 40);

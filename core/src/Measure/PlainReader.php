@@ -9,6 +9,9 @@ use Hojaldre\Core\Refused;
 /** Reads lengths, temperatures and times as cooks write them: "24 cm", "9 1/2 in", "350 °F", "1 h 10 min". */
 final readonly class PlainReader
 {
+    /** Fan = static less 20 °C (common practice, no source). */
+    private const FAN_KELVINS = 20.0;
+
     /** @throws Refused unit-missing, unit-unknown and those of Words */
     public static function length(string $words): Entry
     {
@@ -42,6 +45,13 @@ final readonly class PlainReader
     /** @throws Refused unit-missing, unit-unknown and those of Words */
     public static function temperature(string $words): Entry
     {
+        if (preg_match('/\b(fan|static)\b/iu', $words, $m) === 1) {
+            $plain = self::temperature(trim((string) preg_replace('/\s*\b(?:fan|static)\b\s*/iu', ' ', $words)));
+            $mode = mb_strtolower($m[1]);
+            $other = $plain->value + ($mode === 'fan' ? self::FAN_KELVINS : -self::FAN_KELVINS);
+
+            return new Entry(trim($words), $plain->value, '°C', sprintf('%s; about %s °C %s', $plain->said, Say::number($other), $mode === 'fan' ? 'static' : 'fan'), [], $mode);
+        }
         if (preg_match('/^\s*(?:gas\s*mark|gas|mark)\s*(.+)$/iu', $words, $m) === 1) {
             $read = Words::read($m[1]);
             $celsius = Temperature::gasMark($read->parts[0]['number'])->celsius;

@@ -31,14 +31,13 @@ final readonly class BaseWater
         'fully-baked' => [6.0, 3.2, 8.8],
     ];
 
-    private const BARRIER = ['none' => 1.0, 'egg' => 0.42];
-
-    public static function percent(ShellBake $shell, Seal $seal, float $thicknessMm, float $freeKgPerM2, float $soakFactor = 1.0): float
+    /** @param  float  $barrier share of the water that gets past seal and underlay, Underlay::barrier */
+    public static function percent(ShellBake $shell, float $barrier, float $thicknessMm, float $freeKgPerM2, float $soakFactor = 1.0): float
     {
         [$floor, $contact, $soak] = self::SHELL[$shell->value];
         $reached = 1 - exp(-max(0.0, $freeKgPerM2) / self::W0);
 
-        return $floor + self::BARRIER[$seal->value] * $soakFactor
+        return $floor + $barrier * $soakFactor
             * ($contact + $soak * $reached * self::REFERENCE_MM / max(1.5, $thicknessMm));
     }
 

@@ -18,6 +18,13 @@ final readonly class Balance
     /** @var array<string, WetSolid> by layer id */
     public array $water;
 
+    /** Water that weeps and no binder folded in holds, g. */
+    public float $looseGrams;
+
+    /** Of it, what strewn layers take up, g. */
+    public float $absorbedGrams;
+
+    /** The rest: it reaches the base and the custard, g. */
     public float $freeGrams;
 
     public float $fillingGrams;
@@ -30,7 +37,7 @@ final readonly class Balance
 
     public function __construct(public Pie $pie, public Variation $variation)
     {
-        $this->lined = $pie->tin->lined($pie->crust->thicknessMm);
+        $this->lined = $pie->tin->lined($pie->crust->liningThicknessMm());
         $water = [];
         $grams = $solidMl = $heapMl = $free = 0.0;
         foreach ($pie->solids() as $solid) {
@@ -40,9 +47,18 @@ final readonly class Balance
             $solidMl += $solid->trueMl();
             $heapMl += $solid->heapMl();
         }
+        $capacity = 0.0;
+        foreach ($pie->strewn() as $strewn) {
+            $grams += $strewn->strewn->grams();
+            $solidMl += $strewn->trueMl();
+            $heapMl += $strewn->heapMl();
+            $capacity += $strewn->capacityGrams();
+        }
         $custard = $pie->custard();
         $this->water = $water;
-        $this->freeGrams = $free * $variation->weep;
+        $this->looseGrams = $free * $variation->weep;
+        $this->absorbedGrams = min($this->looseGrams, $capacity);
+        $this->freeGrams = $this->looseGrams - $this->absorbedGrams;
         $this->solidMl = $solidMl;
         $this->heapMl = $heapMl;
         $this->custardMl = $custard?->millilitres() ?? 0.0;
@@ -69,7 +85,9 @@ final readonly class Balance
     {
         $layer = $this->pie->custard();
 
-        return $layer === null ? null : new Custard($layer->eggCount() * $this->variation->egg, $layer->liquidGrams(), $this->freeGrams);
+        return $layer === null ? null : new Custard(
+            $layer->eggCount() * $this->variation->egg, $layer->liquidGrams(), $this->freeGrams, $layer->yolkShare(), $layer->fatShare(),
+        );
     }
 
     public function basePercent(): float
@@ -93,6 +111,10 @@ final readonly class Balance
             foreach ($layer->ingredients() as $ingredient) {
                 $sources[$ingredient->food->name] = ($sources[$ingredient->food->name] ?? 0.0) + $ingredient->food->saltGrams($ingredient->grams());
             }
+        }
+        foreach ($this->pie->solids() as $solid) {
+            $name = sprintf('Salt kept by the %s', mb_strtolower(explode(',', $solid->food->name)[0]));
+            $sources[$name] = ($sources[$name] ?? 0.0) + $solid->stepSaltGrams();
         }
         foreach ($this->pie->seasonings as $ingredient) {
             $sources[$ingredient->food->name] = ($sources[$ingredient->food->name] ?? 0.0) + $ingredient->food->saltGrams($ingredient->grams());
@@ -128,6 +150,6 @@ final readonly class Balance
         $crust = $this->pie->crust;
         $kgPerM2 = $freeGrams / 1000 / ($this->lined->floorAreaMm2() * 1e-6);
 
-        return BaseWater::percent($crust->shellBake, $crust->seal, $crust->thicknessMm, $kgPerM2, $this->variation->soak);
+        return BaseWater::percent($crust->shellBake, $this->pie->underlay()->barrier($crust->seal), $crust->thicknessMm, $kgPerM2, $this->variation->soak);
     }
 }

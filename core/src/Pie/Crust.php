@@ -11,7 +11,7 @@ use Hojaldre\Core\Moisture\Seal;
 use Hojaldre\Core\Moisture\ShellBake;
 use Hojaldre\Core\Tin\Tin;
 
-/** The lined tin: what dough, how thick, how far baked before filling, and what seals it. */
+/** The pastry: what dough, how thick, whether it lines the tin, how far baked before filling, what seals it, and the lid. */
 final readonly class Crust
 {
     public function __construct(
@@ -19,8 +19,12 @@ final readonly class Crust
         public float $thicknessMm,
         public ShellBake $shellBake,
         public Seal $seal,
+        public string $lining = 'tin',
+        public ?Lid $lid = null,
     ) {
     }
+
+    public const LININGS = ['tin', 'lid-only'];
 
     public static function read(Fields $fields): self
     {
@@ -29,7 +33,12 @@ final readonly class Crust
             $fields->number('thicknessMm', 1, 15, 'mm'),
             ShellBake::from($fields->oneOf('shellBake', ShellBake::words())),
             Seal::from($fields->oneOf('seal', Seal::words())),
+            $fields->oneOf('lining', self::LININGS),
+            ($lid = $fields->objectOrNull('lid')) === null ? null : Lid::read($lid),
         );
+        if ($read->lining === 'lid-only' && $read->lid === null) {
+            $fields->fault('lid', 'missing', 'A dish that is not lined needs a lid: add one, or line it ("lining": "tin").');
+        }
         if ($read->dough->role !== Role::Dough) {
             $fields->fault('dough/role', 'role-does-not-fit', 'Only a food with the role "dough" fits here.');
         }
@@ -38,21 +47,46 @@ final readonly class Crust
         return $read;
     }
 
-    /** Raw dough that lines floor and wall, trimmed at the rim. */
+    /** Raw dough that lines floor and wall, trimmed at the rim, and the lid with its openings cut out. */
     public function grams(Tin $tin): float
     {
-        return ($tin->floorAreaMm2() + $tin->wallAreaMm2()) * $this->thicknessMm / 1000 * $this->dough->gramsPerMl;
+        return $this->liningMm3($tin) / 1000 * $this->dough->gramsPerMl + $this->lidGrams($tin);
+    }
+
+    public function lidGrams(Tin $tin): float
+    {
+        return $this->lid === null ? 0.0
+            : self::rimAreaMm2($tin) * (1 - $this->lid->openShare) * $this->lid->thicknessMm / 1000 * $this->dough->gramsPerMl;
+    }
+
+    /** The thickness that takes room in the tin: none where it is not lined. */
+    public function liningThicknessMm(): float
+    {
+        return $this->lining === 'tin' ? $this->thicknessMm : 0.0;
+    }
+
+    private function liningMm3(Tin $tin): float
+    {
+        return ($tin->floorAreaMm2() + $tin->wallAreaMm2()) * $this->liningThicknessMm();
+    }
+
+    /** From the volume of the last half millimetre, which every tin can tell. */
+    private static function rimAreaMm2(Tin $tin): float
+    {
+        $depth = $tin->depthMm();
+
+        return ($tin->volumeMl($depth) - $tin->volumeMl($depth - 0.5)) * 1000 / 0.5;
     }
 
     /** Dry matter of the base alone. */
     public function baseDryGrams(Tin $tin): float
     {
-        return $tin->floorAreaMm2() * $this->thicknessMm / 1000 * $this->dough->gramsPerMl * (1 - $this->dough->per100g->water / 100);
+        return $this->lining === 'lid-only' ? 0.0 : $tin->floorAreaMm2() * $this->thicknessMm / 1000 * $this->dough->gramsPerMl * (1 - $this->dough->per100g->water / 100);
     }
 
     public function withShell(ShellBake $shellBake, Seal $seal): self
     {
-        return new self($this->dough, $this->thicknessMm, $shellBake, $seal);
+        return new self($this->dough, $this->thicknessMm, $shellBake, $seal, $this->lining, $this->lid);
     }
 
     /** @return array<string, mixed> */
@@ -63,6 +97,8 @@ final readonly class Crust
             'thicknessMm' => $this->thicknessMm,
             'shellBake' => $this->shellBake->value,
             'seal' => $this->seal->value,
+            'lining' => $this->lining,
+            'lid' => $this->lid?->toArray(),
         ];
     }
 }

@@ -39,8 +39,13 @@ final readonly class Forecast
     /** @return array<string, mixed> */
     public function ledger(): array
     {
+        $steps = [];
+        foreach ($this->pie->solids() as $solid) {
+            $steps[$solid->id] = array_map(static fn (float $lost): float => round($lost, 2), $solid->chain()->lossesGrams());
+        }
         $rows = array_map(static fn (string $id, WetSolid $water): array => [
             'id' => $id,
+            'stepLossesGrams' => $steps[$id] ?? [],
             'boughtGrams' => round($water->rawGrams, 2),
             'drivenOffGrams' => round($water->drivenOffGrams, 2),
             'nowGrams' => round($water->nowGrams, 2),
@@ -53,6 +58,8 @@ final readonly class Forecast
 
         return [
             'layers' => $rows,
+            'looseGrams' => round($this->balance->looseGrams, 2),
+            'absorbedGrams' => round($this->balance->absorbedGrams, 2),
             'freeGrams' => round($this->balance->freeGrams, 2),
             'intoBaseGrams' => round($intoBase, 2),
             'intoFillingGrams' => round($this->balance->freeGrams - $intoBase, 2),

@@ -9,6 +9,7 @@ use Hojaldre\Core\Custard\Solver\Answer;
 use Hojaldre\Core\Custard\Solver\CustardSolver;
 use Hojaldre\Core\Custard\Solver\Dairy;
 use Hojaldre\Core\Custard\Solver\Wish;
+use Hojaldre\Core\Food\EggSizes;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Pie\Readings\FillGauge;
@@ -32,7 +33,7 @@ final readonly class GapFiller
     public float $fatPercent;
 
     /** @param  float|null  $fatPercent richness to aim at; null: as the custard is now, or 15 where there is none */
-    public function __construct(private Pie $pie, ?float $fatPercent)
+    public function __construct(private Pie $pie, ?float $fatPercent, private string $eggSizes = 'us')
     {
         $balance = Balance::of($pie);
         $deep = $balance->lined->depthMm() / (1 + FillGauge::RISE) * self::SHARE_OF_LIMIT;
@@ -52,7 +53,7 @@ final readonly class GapFiller
         if ($this->gapMl < self::LEAST_ML) {
             throw Refused::because('no-room', '/design/layers', 'The solids leave no room for a custard: use less of them, or a deeper tin.');
         }
-        $wish = new Wish($this->gapMl, Balance::of($this->pie)->freeGrams, $this->gramsPerEgg, $this->fatPercent / 100, $eggs, $yolks);
+        $wish = new Wish($this->gapMl, Balance::of($this->pie)->freeGrams, $this->gramsPerEgg, $this->fatPercent / 100, $eggs, $yolks, EggSizes::apply(Pantry::food('egg'), $this->eggSizes)->pieces['large']);
         $inFridge = array_map(static fn (array $one): Dairy => new Dairy(
             $one['food']->id, 1 / $one['food']->gramsPerMl, $one['food']->liquidShare, $one['food']->per100g->fat / 100, $one['mostGrams'] ?? INF,
         ), $dairies);
@@ -96,7 +97,7 @@ final readonly class GapFiller
         $eggs = [];
         foreach (['egg' => $answer->eggs, 'egg-yolk' => $answer->yolks] as $id => $count) {
             if ($count > 0) {
-                $food = Pantry::food($id);
+                $food = EggSizes::apply(Pantry::food($id), $this->eggSizes);
                 $eggs[] = new Ingredient($food, Amount::of($count * $food->pieces['large'], $food, 'large'));
             }
         }

@@ -7,6 +7,8 @@ namespace Hojaldre\Core\Pie;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Moisture\Seal;
 use Hojaldre\Core\Moisture\ShellBake;
+use Hojaldre\Core\Moisture\Underlay;
+use Hojaldre\Core\Tin\FoldedDiscs;
 use Hojaldre\Core\Tin\RoundTin;
 use Hojaldre\Core\Tin\Tin;
 
@@ -15,7 +17,7 @@ final readonly class Pie
 {
     public const FORMAT = 'hojaldre-pie';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /**
      * @param  list<Layer>  $layers
@@ -49,6 +51,12 @@ final readonly class Pie
         return array_filter($this->layers, static fn (Layer $layer): bool => $layer instanceof SolidLayer);
     }
 
+    /** @return array<int, AbsorbentLayer> by their place among the layers */
+    public function strewn(): array
+    {
+        return array_filter($this->layers, static fn (Layer $layer): bool => $layer instanceof AbsorbentLayer);
+    }
+
     public function custard(): ?CustardLayer
     {
         foreach ($this->layers as $layer) {
@@ -58,6 +66,29 @@ final readonly class Pie
         }
 
         return null;
+    }
+
+    public function form(): Form
+    {
+        return match (true) {
+            $this->tin instanceof FoldedDiscs => Form::Folded,
+            $this->crust->lining === 'lid-only' => Form::PotPie,
+            $this->crust->lid === null => Form::Open,
+            $this->crust->lid->isLattice() => Form::Lattice,
+            default => Form::DoubleCrust,
+        };
+    }
+
+    /** What lies on the crust, below everything that is wet. */
+    public function underlay(): Underlay
+    {
+        $first = $this->layers[0] ?? null;
+
+        return match (true) {
+            $first instanceof AbsorbentLayer => Underlay::Crumbs,
+            $first instanceof SolidLayer && $first->food->isCheese() => Underlay::Cheese,
+            default => Underlay::None,
+        };
     }
 
     public function withLayer(Layer $new): self

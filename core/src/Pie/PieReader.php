@@ -9,15 +9,18 @@ use Hojaldre\Core\Faults;
 use Hojaldre\Core\Fields;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Role;
+use Hojaldre\Core\Measure\Say;
 use Hojaldre\Core\Refused;
 use Hojaldre\Core\Tin\TinReader;
 
-/** Reads a design document; the schema is docs/formats/pie-1.schema.json and a test holds the two together. */
+/** Reads a design document; the schema is docs/formats/pie-2.schema.json and a test holds the two together. */
 final readonly class PieReader
 {
     private const MOST_LAYERS = 30;
 
     private const MOST_INGREDIENTS = 12;
+
+    private const MOST_STEPS = 8;
 
     /**
      * @param  array<array-key, mixed>  $document
@@ -27,6 +30,7 @@ final readonly class PieReader
     public static function read(array $document): Pie
     {
         $faults = new Faults;
+        $document = OldPie::upgrade($document);
         $fields = new Fields($document, '', $faults);
         $fields->oneOf('format', [Pie::FORMAT]);
         if ($fields->whole('version', 1, 1000) > Pie::VERSION) {
@@ -65,7 +69,7 @@ final readonly class PieReader
         $ids = [];
         $custards = 0;
         foreach ($fields->objects('layers', self::MOST_LAYERS) as $one) {
-            $kind = $one->oneOf('kind', ['solid', 'custard']);
+            $kind = $one->oneOf('kind', ['solid', 'custard', 'absorbent']);
             $id = $one->text('id', 1, 40);
             if (isset($ids[$id])) {
                 $one->fault('id', 'twice', 'Each layer has an id of its own; give this one another.');
@@ -74,7 +78,11 @@ final readonly class PieReader
             if ($kind === 'custard' && $custards++ > 0) {
                 $one->fault('kind', 'twice', 'A pie has one custard; put all eggs and dairy into it.');
             }
-            $layers[] = $kind === 'custard' ? self::custard($one, $id) : self::solid($one, $id);
+            $layers[] = match ($kind) {
+                'custard' => self::custard($one, $id),
+                'absorbent' => self::absorbent($one, $id),
+                default => self::solid($one, $id),
+            };
             $one->nothingElse();
         }
 
@@ -88,7 +96,31 @@ final readonly class PieReader
             CustardStyle::from($one->oneOf('style', CustardStyle::words())),
             self::ingredients($one, 'eggs', Role::Egg),
             self::ingredients($one, 'dairies', Role::Dairy),
+            self::blended($one),
         );
+    }
+
+    /** @return list<Ingredient> */
+    private static function blended(Fields $one): array
+    {
+        $blended = self::ingredients($one, 'blended', Role::Solid);
+        foreach ($blended as $index => $each) {
+            if ($each->food->role === Role::Solid && ! $each->food->isRawFlesh()) {
+                $one->fault("blended/$index/food", 'role-does-not-fit', sprintf('%s does not set a custard: only raw meat, poultry or fish is blended in. Add it as a layer.', $each->food->name));
+            }
+        }
+
+        return $blended;
+    }
+
+    private static function absorbent(Fields $one, string $id): AbsorbentLayer
+    {
+        $food = Food::read($one->object('food'));
+        if ($food->role !== Role::Binder) {
+            $one->fault('food/role', 'role-does-not-fit', 'Only a food with the role "binder" fits here.');
+        }
+
+        return new AbsorbentLayer($id, new Ingredient($food, Amount::read($one->object('amount'))));
     }
 
     private static function solid(Fields $one, string $id): SolidLayer
@@ -98,14 +130,17 @@ final readonly class PieReader
             $one->fault('food/role', 'role-does-not-fit', 'Only a food with the role "solid" fits here.');
         }
         $bought = Amount::read($one->object('bought'));
-        $preparation = $one->text('preparation', 0, 120);
-        $now = Amount::read($one->object('now'));
+        $steps = array_map(Step::read(...), $one->objects('steps', self::MOST_STEPS));
         $binder = $one->objectOrNull('binder');
-        $layer = new SolidLayer($id, $food, $bought, $preparation, $now, $binder === null ? null : Ingredient::read($binder, Role::Binder));
-        if ($now->grams > $bought->grams + 1e-6) {
-            $one->fault('now/grams', 'heavier-than-bought', 'It cannot weigh more now than it did when bought: weigh it again, or raise the bought weight.');
-        } elseif ($bought->grams - $now->grams > $food->losableGrams($bought->grams) + 1e-6) {
-            $one->fault('now/grams', 'drier-than-dry', sprintf('There are only %d g of water and fat in it, so it cannot have lost %d g: weigh it again.', (int) $food->losableGrams($bought->grams), (int) ($bought->grams - $now->grams)));
+        $layer = new SolidLayer($id, $food, $bought, $steps, $binder === null ? null : Ingredient::read($binder, Role::Binder));
+        $before = $bought->grams;
+        foreach ($steps as $index => $step) {
+            if ($step->after->grams > $before + 1e-6) {
+                $one->fault("steps/$index/after/grams", 'heavier-than-before', sprintf('It cannot weigh more after this step than before it (%s g): weigh it again, or raise the weight before.', Say::number($before, 1)));
+            } elseif ($bought->grams - $step->after->grams > $food->losableGrams($bought->grams) + 1e-6) {
+                $one->fault("steps/$index/after/grams", 'drier-than-dry', sprintf('There are only %d g of water and fat in it, so it cannot have lost %d g: weigh it again.', (int) $food->losableGrams($bought->grams), (int) ($bought->grams - $step->after->grams)));
+            }
+            $before = $step->after->grams;
         }
 
         return $layer;

@@ -34,7 +34,7 @@ final readonly class Scaling
     public static function fromTin(Pie $pie, Tin $was): Pie
     {
         $balance = Balance::of($pie);
-        $before = $was->lined($pie->crust->thicknessMm);
+        $before = $was->lined($pie->crust->liningThicknessMm());
         $ml = $balance->lined->volumeMl($balance->fillMm());
         if ($ml <= 0) {
             return $pie;

@@ -12,6 +12,8 @@ final readonly class Section
      * @param  array<string, float>  $tin
      */
     private function __construct(
+        public Form $form,
+        public ?Lid $lid,
         public string $across,
         public array $tin,
         public array $layers,
@@ -25,7 +27,7 @@ final readonly class Section
     {
         $pie = $balance->pie;
         $lined = $balance->lined;
-        $crustMm = $pie->crust->thicknessMm;
+        $crustMm = $pie->crust->liningThicknessMm();
         $depth = static fn (float $ml): float => round($crustMm + $lined->depthForVolumeMm($ml), 2);
 
         $gaps = $balance->heapMl - $balance->solidMl;
@@ -39,9 +41,11 @@ final readonly class Section
         $from = 0.0;
         $layers = [];
         foreach ($pie->layers as $layer) {
-            $room = $layer instanceof SolidLayer ? $layer->heapMl() : $pool;
+            $room = $layer instanceof SolidLayer || $layer instanceof AbsorbentLayer ? $layer->heapMl() : $pool;
             if ($layer instanceof SolidLayer) {
                 $layers[] = self::row($layer, $depth($from), $depth($from + $room));
+            } elseif ($layer instanceof AbsorbentLayer) {
+                $layers[] = self::strewn($layer, $depth($from), $depth($from + $room));
             } elseif ($layer instanceof CustardLayer && $line !== null) {
                 $layers[] = $pool > 0.5 ? self::pool($layer, $depth($from), $depth($from + $room)) : self::pool($layer, $depth(0.0), $line);
             }
@@ -50,6 +54,8 @@ final readonly class Section
         $top = $balance->fillMm() + $crustMm;
 
         return new self(
+            $pie->form(),
+            $pie->crust->lid,
             $pie->tin->across(),
             [
                 'depthMm' => $pie->tin->depthMm(),
@@ -98,6 +104,21 @@ final readonly class Section
     }
 
     /** @return array<string, mixed> */
+    private static function strewn(AbsorbentLayer $layer, float $bottomMm, float $topMm): array
+    {
+        return [
+            'id' => $layer->id,
+            'kind' => 'absorbent',
+            'texture' => $layer->strewn->food->texture->value,
+            'bottomMm' => $bottomMm,
+            'topMm' => $topMm,
+            'packing' => round($layer->strewn->food->packing(), 3),
+            'waterPercent' => $layer->strewn->food->per100g->water,
+            'crumbs' => true,
+        ];
+    }
+
+    /** @return array<string, mixed> */
     private static function pool(CustardLayer $custard, float $bottomMm, float $topMm): array
     {
         $water = 0.0;
@@ -128,6 +149,8 @@ final readonly class Section
     public function toArray(): array
     {
         return [
+            'form' => $this->form->value,
+            'lid' => $this->lid?->toArray(),
             'across' => $this->across,
             'tin' => $this->tin,
             'layers' => $this->layers,

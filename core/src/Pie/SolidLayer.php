@@ -5,29 +5,41 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Pie;
 
 use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Moisture\Chain;
 use Hojaldre\Core\Moisture\WetSolid;
+use Hojaldre\Core\Seasoning\StepSalt;
 
 /** Vegetables, fish, meat, cheese, nuts: what the custard runs between. */
 final readonly class SolidLayer implements Layer
 {
+    /** Its weight as it goes into the pie: after the last step, or as bought. */
+    public Amount $now;
+
     /**
      * @param  Amount  $bought  raw and trimmed
-     * @param  string  $preparation  what was done to it, in words; may be empty
-     * @param  Amount  $now  its weight as it goes into the pie
+     * @param  list<Step>  $steps  what was done to it, in order
      */
     public function __construct(
         public string $id,
         public Food $food,
         public Amount $bought,
-        public string $preparation,
-        public Amount $now,
+        public array $steps,
         public ?Ingredient $binder,
     ) {
+        $this->now = $steps === [] ? $bought : $steps[count($steps) - 1]->after;
     }
 
     public function id(): string
     {
         return $this->id;
+    }
+
+    public function chain(): Chain
+    {
+        return new Chain(
+            $this->bought->grams, array_map(static fn (Step $step): float => $step->after->grams, $this->steps),
+            $this->food->per100g->water / 100, $this->food->waterShareOfLoss(),
+        );
     }
 
     public function water(): WetSolid
@@ -38,6 +50,21 @@ final readonly class SolidLayer implements Layer
             $this->food->floorYield,
             $this->binder === null ? 0.0 : $this->binder->grams() * $this->binder->food->bindsGramsPerGram,
         );
+    }
+
+    /** What the steps leave in it, beside its own salt: rubbed on and not drained away, or taken on from the water it was boiled in, g. */
+    public function stepSaltGrams(): float
+    {
+        $chain = $this->chain();
+        $kept = 0.0;
+        foreach ($this->steps as $index => $step) {
+            $before = $chain->waterGrams($index);
+            $after = $chain->waterGrams($index + 1);
+            // what an earlier step left runs off with the water of this one, too
+            $kept = StepSalt::rubbedOn($kept + $step->saltGrams, $before, $after) + StepSalt::boiledIn($step->waterSaltGramsPerLitre, $after);
+        }
+
+        return $kept;
     }
 
     /** As it goes into the pie, binder included. */
@@ -59,20 +86,32 @@ final readonly class SolidLayer implements Layer
         return max($this->trueMl(), $this->now->grams / $this->food->bulkGramsPerMl);
     }
 
+    /** Driven down to this weight: the last step goes further; where nothing was done to it yet, a step is added. */
     public function withNow(float $grams): self
     {
-        return new self($this->id, $this->food, $this->bought, $this->preparation, Amount::of($grams), $this->binder);
+        $steps = $this->steps === [] ? [new Step('drained', $this->bought)] : $this->steps;
+        $last = count($steps) - 1;
+        $steps[$last] = $steps[$last]->withAfter($grams);
+
+        return $this->withSteps(array_values($steps));
+    }
+
+    /** @param  list<Step>  $steps */
+    public function withSteps(array $steps): self
+    {
+        return new self($this->id, $this->food, $this->bought, $steps, $this->binder);
     }
 
     public function withBinder(?Ingredient $binder): self
     {
-        return new self($this->id, $this->food, $this->bought, $this->preparation, $this->now, $binder);
+        return new self($this->id, $this->food, $this->bought, $this->steps, $binder);
     }
 
     public function scaled(float $factor): self
     {
         return new self(
-            $this->id, $this->food, $this->bought->scaled($factor, $this->food), $this->preparation, $this->now->scaled($factor, $this->food),
+            $this->id, $this->food, $this->bought->scaled($factor, $this->food),
+            array_map(fn (Step $step): Step => $step->scaled($factor, $this->food), $this->steps),
             $this->binder?->scaled($factor),
         );
     }
@@ -89,8 +128,7 @@ final readonly class SolidLayer implements Layer
             'id' => $this->id,
             'food' => $this->food->toArray(),
             'bought' => $this->bought->toArray(),
-            'preparation' => $this->preparation,
-            'now' => $this->now->toArray(),
+            'steps' => array_map(static fn (Step $step): array => $step->toArray(), $this->steps),
             'binder' => $this->binder?->toArray(),
         ];
     }

@@ -9,7 +9,7 @@ use Hojaldre\Core\Fields;
 /** Reads a tin of a pie file: inside measures in mm, taken with a ruler, or ml of water to the rim. */
 final readonly class TinReader
 {
-    public const SHAPES = ['round-straight', 'round-sloped', 'round-fluted', 'springform', 'rectangular', 'cups', 'measured-dish'];
+    public const SHAPES = ['round-straight', 'round-sloped', 'round-fluted', 'springform', 'rectangular', 'cups', 'measured-dish', 'folded-discs'];
 
     private const LEAST_MM = 60.0;
 
@@ -18,6 +18,12 @@ final readonly class TinReader
     public static function read(Fields $fields): Tin
     {
         $shape = $fields->oneOf('shape', self::SHAPES);
+        if ($shape === 'folded-discs') {
+            $folded = new FoldedDiscs($fields->whole('discs', 1, 60), $fields->number('discDiameterMm', 80, 300, 'mm'));
+            $fields->nothingElse();
+
+            return $folded;
+        }
         $depthMm = $fields->number('depthMm', 10, 150, 'mm');
         $tin = match ($shape) {
             'round-sloped' => RoundTin::sloped(...self::twoDiameters($fields, self::LEAST_MM), depthMm: $depthMm),

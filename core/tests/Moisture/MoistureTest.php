@@ -6,8 +6,10 @@ namespace Hojaldre\Core\Tests\Moisture;
 
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Moisture\BaseWater;
+use Hojaldre\Core\Moisture\Chain;
 use Hojaldre\Core\Moisture\Seal;
 use Hojaldre\Core\Moisture\ShellBake;
+use Hojaldre\Core\Moisture\Underlay;
 use Hojaldre\Core\Moisture\WetSolid;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -51,14 +53,14 @@ final class MoistureTest extends TestCase
     #[TestWith([100, 'egg', 12.5])]
     public function test_the_base_agrees_with_the_table_it_was_fitted_to(int $weepGrams, string $seal, float $percent): void
     {
-        self::assertEqualsWithDelta($percent, BaseWater::percent(ShellBake::ParBaked, Seal::from($seal), 3.5, $weepGrams / 1000 / 0.0415), 1.0);
+        self::assertEqualsWithDelta($percent, BaseWater::percent(ShellBake::ParBaked, Underlay::None->barrier(Seal::from($seal)), 3.5, $weepGrams / 1000 / 0.0415), 1.0);
     }
 
     public function test_more_water_never_makes_a_crisper_base_and_a_seal_or_a_longer_blind_bake_never_a_wetter_one(): void
     {
         foreach ([2.0, 3.5, 6.0] as $mm) {
             foreach ([0.0, 0.5, 1.0, 3.0, 10.0] as $kg) {
-                $at = static fn (ShellBake $bake, Seal $seal, float $w): float => BaseWater::percent($bake, $seal, $mm, $w);
+                $at = static fn (ShellBake $bake, Seal $seal, float $w): float => BaseWater::percent($bake, Underlay::None->barrier($seal), $mm, $w);
                 foreach (ShellBake::cases() as $bake) {
                     self::assertGreaterThanOrEqual($at($bake, Seal::None, $kg), $at($bake, Seal::None, $kg + 0.1));
                     self::assertLessThanOrEqual($at($bake, Seal::None, $kg), $at($bake, Seal::Egg, $kg));
@@ -71,7 +73,27 @@ final class MoistureTest extends TestCase
 
     public function test_a_seal_cannot_rescue_a_raw_base(): void
     {
-        self::assertSame('soft', BaseWater::verdict(BaseWater::percent(ShellBake::Raw, Seal::Egg, 4.5, 2.4)));
+        self::assertSame('soft', BaseWater::verdict(BaseWater::percent(ShellBake::Raw, Underlay::None->barrier(Seal::Egg), 4.5, 2.4)));
+    }
+
+    public function test_every_barrier_keeps_some_water_off_and_two_keep_more_than_either(): void
+    {
+        foreach ([Underlay::Cheese, Underlay::Crumbs] as $underlay) {
+            self::assertLessThan(1.0, $underlay->barrier(Seal::None));
+            self::assertLessThan(min($underlay->barrier(Seal::None), Underlay::None->barrier(Seal::Egg)), $underlay->barrier(Seal::Egg));
+        }
+    }
+
+    public function test_a_chain_of_steps_closes_to_the_gram_and_says_where_to_stop(): void
+    {
+        // spinach, 91.4 % water: 1 kg blanched to 500 g, squeezed to 400 g
+        $chain = new Chain(1000, [500.0, 400.0], 0.914, 1.0);
+        self::assertSame([500.0, 100.0], $chain->lossesGrams());
+        self::assertEqualsWithDelta(1000, array_sum($chain->lossesGrams()) + $chain->nowGrams(), 1e-9);
+        self::assertEqualsWithDelta(314, $chain->waterGrams(2), 1e-9);
+        self::assertEqualsWithDelta(380, $chain->stopAtGrams(30, 0.35), 1e-9);
+        self::assertEqualsWithDelta(1000, $chain->stopAtGrams(9000, 0.35), 1e-9);
+        self::assertEqualsWithDelta(1000, (new Chain(1000, [], 0.914, 1.0))->nowGrams(), 1e-9);
     }
 
     public function test_each_word_has_its_band(): void

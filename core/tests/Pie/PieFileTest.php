@@ -35,12 +35,12 @@ final class PieFileTest extends TestCase
     /** @return iterable<string, array{string, mixed, string, string}> pointer, what stands there, code, words of the mend */
     public static function slips(): iterable
     {
-        yield 'a negative weight' => ['/layers/0/now/grams', -5, 'out-of-range', 'between 0 and 50000 g'];
-        yield 'a weight in words' => ['/layers/0/now/grams', '315 g', 'not-a-number', 'must be a number'];
-        yield 'heavier than bought' => ['/layers/0/now/grams', 500, 'heavier-than-bought', 'weigh it again'];
-        yield 'drier than dry' => ['/layers/0/now/grams', 20, 'drier-than-dry', 'only 374 g of water and fat'];
+        yield 'a negative weight' => ['/layers/0/steps/0/after/grams', -5, 'out-of-range', 'between 0 and 50000 g'];
+        yield 'a weight in words' => ['/layers/0/steps/0/after/grams', '315 g', 'not-a-number', 'must be a number'];
+        yield 'heavier than bought' => ['/layers/0/steps/0/after/grams', 500, 'heavier-than-before', 'weigh it again'];
+        yield 'drier than dry' => ['/layers/0/steps/0/after/grams', 20, 'drier-than-dry', 'only 374 g of water and fat'];
         yield 'another format' => ['/format', 'cake', 'not-one-of', 'hojaldre-pie'];
-        yield 'a newer version' => ['/version', 9, 'version-too-new', 'up to 1'];
+        yield 'a newer version' => ['/version', 9, 'version-too-new', 'up to 2'];
         yield 'an unknown tin' => ['/tin/shape', 'heart', 'not-one-of', 'round-straight, round-sloped'];
         yield 'a tin like a thimble' => ['/tin/diameterMm', 20, 'out-of-range', 'between 60 and 600 mm'];
         yield 'an empty name' => ['/name', '', 'not-a-text', '1 to 120 letters'];
@@ -102,5 +102,17 @@ final class PieFileTest extends TestCase
             return $refused->refusals;
         }
         self::fail('The file was taken.');
+    }
+
+    public function test_a_file_of_version_1_is_read_as_the_same_pie_and_written_in_the_present_version(): void
+    {
+        $old = (string) file_get_contents(__DIR__.'/data/pie-of-version-1.json');
+        $was = json_decode($old, true, 32, JSON_THROW_ON_ERROR);
+        $pie = PieFile::read($old);
+        self::assertSame(1, $was['version']);
+        self::assertSame($was['layers'][0]['now']['grams'] + 0.0, $pie->solids()[0]->now->grams);
+        self::assertSame($was['layers'][0]['preparation'], $pie->solids()[0]->steps[0]->preparation);
+        self::assertSame(2, json_decode(PieFile::write($pie), true)['version']);
+        self::assertEquals($pie, PieFile::read(PieFile::write($pie)));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Custard\Solver;
 
+use Hojaldre\Core\Custard\Custard;
+
 /**
  * The eggs, yolks and dairies that fill a gap as firm and as rich as wished, from what is in the fridge. Exact: for every number of
  * eggs and yolks the best mix of dairies is found (Mix); a bound passes over those that cannot be among the best.
@@ -18,9 +20,14 @@ final readonly class CustardSolver
 
     public const MOST_DAIRIES = 6;
 
-    private const EGG = ['grams' => 50.0, 'ml' => 50 / 1.03, 'fat' => 0.0951, 'eggs' => 1.0];
+    private const GRAMS_PER_ML = 1.03;
 
-    private const YOLK = ['grams' => 17.0, 'ml' => 17 / 1.03, 'fat' => 0.2654, 'eggs' => 0.5];
+    /** Of an egg's weight. */
+    private const YOLK_SHARE = 0.34;
+
+    private const EGG_FAT = 0.0951;
+
+    private const YOLK_FAT = 0.2654;
 
     /**
      * @param  list<Dairy>  $dairies
@@ -104,11 +111,15 @@ final readonly class CustardSolver
     /** @return array{float, float, float, float} ml left for dairy, eggs' worth of setting, g of egg, g of its fat */
     private static function eggs(Wish $wish, int $eggs, int $yolks): array
     {
+        $eggGrams = $eggs * $wish->eggGrams;
+        $yolkGrams = $yolks * $wish->eggGrams * self::YOLK_SHARE;
+
         return [
-            $wish->gapMl - $eggs * self::EGG['ml'] - $yolks * self::YOLK['ml'],
-            $eggs * self::EGG['eggs'] + $yolks * self::YOLK['eggs'],
-            $eggs * self::EGG['grams'] + $yolks * self::YOLK['grams'],
-            $eggs * self::EGG['grams'] * self::EGG['fat'] + $yolks * self::YOLK['grams'] * self::YOLK['fat'],
+            $wish->gapMl - ($eggGrams + $yolkGrams) / self::GRAMS_PER_ML,
+            // an egg of 50 g is one egg's worth of setting, a yolk half of its egg
+            ($eggs + $yolks / 2) * $wish->eggGrams / Custard::EGG_GRAMS,
+            $eggGrams + $yolkGrams,
+            $eggGrams * self::EGG_FAT + $yolkGrams * self::YOLK_FAT,
         ];
     }
 }

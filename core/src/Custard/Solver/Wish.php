@@ -14,6 +14,7 @@ final readonly class Wish
      * @param  float  $fatShare  of the custard's weight to aim at, 0 to 1
      * @param  int  $eggs  whole eggs there are, at most MOST_EGGS are used
      * @param  int  $yolks  spare yolks there are, at most MOST_YOLKS are used
+     * @param  float  $eggGrams  what one of these eggs weighs without shell; its yolk is 0.34 of that
      */
     public function __construct(
         public float $gapMl,
@@ -22,6 +23,7 @@ final readonly class Wish
         public float $fatShare,
         public int $eggs,
         public int $yolks,
+        public float $eggGrams = 50.0,
     ) {
     }
 }

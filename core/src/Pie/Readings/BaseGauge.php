@@ -8,6 +8,7 @@ use Hojaldre\Core\Measure\Say;
 use Hojaldre\Core\Moisture\BaseWater;
 use Hojaldre\Core\Moisture\Seal;
 use Hojaldre\Core\Moisture\ShellBake;
+use Hojaldre\Core\Moisture\Underlay;
 use Hojaldre\Core\Pie\Balance;
 
 /** Will the base be dry? Its water 20 min out of the oven, %. */
@@ -30,7 +31,7 @@ final readonly class BaseGauge implements Gauge
 
     public function value(Balance $balance): float
     {
-        return $balance->isEmpty() ? NAN : $balance->basePercent();
+        return $balance->isEmpty() || ! $balance->pie->form()->hasBase() ? NAN : $balance->basePercent();
     }
 
     public function limits(Balance $balance): Limits
@@ -50,11 +51,18 @@ final readonly class BaseGauge implements Gauge
 
     public function verdict(Balance $balance, float $value, float $low, float $high): string
     {
-        return is_nan($value) ? 'nothing poured' : BaseWater::verdict($value);
+        return match (true) {
+            ! $balance->pie->form()->hasBase() => 'no base',
+            is_nan($value) => 'nothing poured',
+            default => BaseWater::verdict($value),
+        };
     }
 
     public function reason(Balance $balance, float $value, float $low, float $high): string
     {
+        if (! $balance->pie->form()->hasBase()) {
+            return 'The dish is not lined, so no base can go wet.';
+        }
         if (is_nan($value)) {
             return 'Pour the first layer, and the water that reaches the base can be worked out.';
         }
@@ -63,7 +71,15 @@ final readonly class BaseGauge implements Gauge
             ShellBake::ParBaked => 'par-baked',
             ShellBake::FullyBaked => 'fully baked',
         };
-        $seal = $balance->pie->crust->seal === Seal::Egg ? ', sealed with egg' : '';
+        $kept = [
+            ...($balance->pie->crust->seal === Seal::Egg ? ['sealed with egg'] : []),
+            ...match ($balance->pie->underlay()) {
+                Underlay::None => [],
+                Underlay::Cheese => ['with the cheese under the wet things'],
+                Underlay::Crumbs => ['with crumbs strewn on it'],
+            },
+        ];
+        $seal = $kept === [] ? '' : ', '.implode(' and ', $kept);
 
         return sprintf(
             '%s will still weep in the oven onto a %s base of %s mm%s.',

@@ -6,6 +6,7 @@ namespace Hojaldre\Core\Pie\Readings;
 
 use Hojaldre\Core\Measure\Say;
 use Hojaldre\Core\Pie\Balance;
+use Hojaldre\Core\Pie\Form;
 
 /** Does it fit the tin? Depth of the filling above the crust, mm. */
 final readonly class FillGauge implements Gauge
@@ -40,7 +41,7 @@ final readonly class FillGauge implements Gauge
     {
         $room = $balance->lined->depthMm();
 
-        return new Limits(self::MEAN_SHARE * $room, 'mean', $room / (1 + self::RISE), 'over the rim');
+        return new Limits(self::MEAN_SHARE * $room, self::meanWord($balance), $room / (1 + self::RISE), self::fullWord($balance));
     }
 
     public function scale(Balance $balance): array
@@ -61,15 +62,33 @@ final readonly class FillGauge implements Gauge
         $limits = $this->limits($balance);
 
         return match (true) {
-            $value < $limits->lower - 1e-9 => 'mean',
-            $value > $limits->upper + 1e-9 => 'over the rim',
+            $value < $limits->lower - 1e-9 => self::meanWord($balance),
+            $value > $limits->upper + 1e-9 => self::fullWord($balance),
             default => 'fits',
         };
+    }
+
+    /** A hollow pasty is the worst complaint of all. */
+    private static function meanWord(Balance $balance): string
+    {
+        return $balance->pie->form()->isClosed() ? 'hollow' : 'mean';
+    }
+
+    private static function fullWord(Balance $balance): string
+    {
+        return $balance->pie->form()->isClosed() ? 'bursts' : 'over the rim';
     }
 
     public function reason(Balance $balance, float $value, float $low, float $high): string
     {
         $room = $balance->lined->depthMm();
+        $folded = $balance->pie->form() === Form::Folded;
+        if (is_nan($value) && $folded) {
+            return sprintf('Folded, they take %s ml of filling in all before they burst.', Say::number($balance->lined->volumeMl($room)));
+        }
+        if ($folded) {
+            return sprintf('%s mm deep on the average of a fold that takes %s mm, %s ml in all.', Say::number($value, 1), Say::number($room, 1), Say::number($balance->lined->volumeMl($room)));
+        }
         if (is_nan($value)) {
             return sprintf('The lined tin is %s mm deep and holds %s ml to the rim.', Say::number($room), Say::number($balance->lined->volumeMl($room)));
         }

@@ -66,9 +66,9 @@ final readonly class SetGauge implements Gauge
             return 'There is no egg in the custard, so it cannot set.';
         }
         $text = sprintf(
-            '%s of dairy and %s of weep on %s %s; sets near %d °C.',
+            '%s of dairy and %s of weep on %s %s; sets near %d °C (%s).',
             Say::grams($custard->liquidGrams), Say::grams($custard->weepGrams), Say::number($custard->eggs, 1), $custard->eggs === 1.0 ? 'egg' : 'eggs',
-            (int) round($custard->setsAtCelsius()),
+            (int) round($custard->setsAtCelsius()), $custard->setsBecause(),
         );
 
         return $value > Custard::HOLDS_TO_GRAMS

@@ -9,12 +9,14 @@ use Hojaldre\Core\Food\Likeness;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Measure\Say;
+use Hojaldre\Core\Pie\AbsorbentLayer;
 use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\Readings\Reader;
 use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Pie\Step;
 use Hojaldre\Core\Pie\WaysOut\Change;
 use Hojaldre\Core\Pie\WaysOut\Effect;
 use Hojaldre\Core\Refused;
@@ -29,7 +31,7 @@ final readonly class Substitutes
     private const MOST = 6;
 
     /**
-     * @param  string  $at  JSON pointer: "/layers/0" a solid, "/layers/2/dairies/1" a dairy, "/layers/0/binder" a binder
+     * @param  string  $at  JSON pointer: "/layers/0" a solid or what is strewn, "/layers/2/dairies/1" a dairy, "/layers/0/binder" a binder
      * @return list<array<string, mixed>> the nearest first
      *
      * @throws Refused nothing-to-swap
@@ -61,6 +63,7 @@ final readonly class Substitutes
         [$layer, $dairy, $binder] = self::place($pie, $at);
 
         return match (true) {
+            $layer instanceof AbsorbentLayer && ! $binder && $dairy === null => $layer->strewn->food,
             $binder && $layer instanceof SolidLayer && $layer->binder !== null => $layer->binder->food,
             $dairy !== null && $layer instanceof CustardLayer && isset($layer->dairies[$dairy]) => $layer->dairies[$dairy]->food,
             ! $binder && $dairy === null && $layer instanceof SolidLayer => $layer->food,
@@ -78,6 +81,11 @@ final readonly class Substitutes
             $dairies[$dairy ?? 0] = $new;
 
             return [$pie->withLayer($layer->with($layer->eggs, array_values($dairies))), $new->amount->words];
+        }
+        if ($layer instanceof AbsorbentLayer) {
+            $new = self::instead($layer->strewn, $other);
+
+            return [$pie->withLayer(new AbsorbentLayer($layer->id, $new)), $new->amount->words];
         }
         assert($layer instanceof SolidLayer);
         if ($binder && $layer->binder !== null) {
@@ -106,13 +114,13 @@ final readonly class Substitutes
         $yield = $pressed ? ($preparation->yieldLow + $preparation->yieldHigh) / 2 : 1.0;
         $bought = round($now / $yield);
         $new = new SolidLayer(
-            $layer->id, $other, Amount::of(max($bought, $now)), $pressed ? $preparation->name : '', Amount::of($now), $layer->binder,
+            $layer->id, $other, Amount::of(max($bought, $now)), $pressed ? [new Step($preparation->name, Amount::of($now))] : [], $layer->binder,
         );
 
         return [$pie->withLayer($new), $pressed ? sprintf('%s, %s to %s', Say::grams($bought), $preparation->name, Say::grams($now)) : Say::grams($now)];
     }
 
-    /** @return array{SolidLayer|CustardLayer|null, int|null, bool} layer, place among its dairies, whether its binder is meant */
+    /** @return array{SolidLayer|CustardLayer|AbsorbentLayer|null, int|null, bool} layer, place among its dairies, whether its binder is meant */
     private static function place(Pie $pie, string $at): array
     {
         if (preg_match('~^/layers/(\d{1,3})(?:/dairies/(\d{1,3})|(/binder))?$~D', $at, $m) !== 1) {
@@ -121,7 +129,7 @@ final readonly class Substitutes
         $layer = $pie->layers[(int) $m[1]] ?? null;
 
         return [
-            $layer instanceof SolidLayer || $layer instanceof CustardLayer ? $layer : null,
+            $layer instanceof SolidLayer || $layer instanceof CustardLayer || $layer instanceof AbsorbentLayer ? $layer : null,
             ($m[2] ?? '') === '' ? null : (int) $m[2],
             isset($m[3]),
         ];

@@ -39,11 +39,8 @@ final readonly class LessOf implements Lever
     public function pull(Pie $pie, float $by): Pie
     {
         $now = $this->layer->now->grams;
-        $bought = $this->layer->bought->grams * ($now - $by) / $now;
 
-        return $pie->withLayer(new SolidLayer(
-            $this->layer->id, $this->layer->food, Amount::of($bought), $this->layer->preparation, Amount::of($now - $by), $this->layer->binder,
-        ));
+        return $pie->withLayer($this->layer->scaled(($now - $by) / $now)->withBinder($this->layer->binder));
     }
 
     public function act(Pie $pie, float $by): string

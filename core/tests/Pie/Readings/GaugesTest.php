@@ -84,7 +84,7 @@ final class GaugesTest extends TestCase
     {
         $trout = TroutQuiche::pie();
         $cheesed = new Pie('Trout and blue', 8, '', $trout->tin, $trout->crust, [
-            ...$trout->layers, new SolidLayer('blue-cheese', Pantry::food('blue-cheese'), Amount::of(60), '', Amount::of(60), null),
+            ...$trout->layers, new SolidLayer('blue-cheese', Pantry::food('blue-cheese'), Amount::of(60), [], null),
         ], $trout->seasonings, $trout->bake);
         self::assertStringContainsString('Salt on salt: smoked trout and blue cheese are salty already', Reader::take(new SaltGauge, $cheesed)->reason);
         self::assertStringNotContainsString('Salt on salt', Reader::take(new SaltGauge, $trout)->reason, 'one salty thing is what the salt is reckoned around');

@@ -14,7 +14,7 @@ final class ChangeTest extends TestCase
     {
         $changes = Change::between(TroutQuiche::pie()->toArray(), TroutQuiche::withLeeks(280)->toArray());
         self::assertSame(
-            [['at' => '/layers/0/now/words', 'to' => '280 g'], ['at' => '/layers/0/now/grams', 'to' => 280.0]],
+            [['at' => '/layers/0/steps/0/after/words', 'to' => '280 g'], ['at' => '/layers/0/steps/0/after/grams', 'to' => 280.0]],
             array_map(static fn (Change $change): array => $change->toArray(), $changes),
         );
     }

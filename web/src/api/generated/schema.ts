@@ -4,6 +4,24 @@
  */
 
 export interface paths {
+    "/kitchens/{kitchen}/foods/{food}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Write down a food of the kitchen's own, or change it; saved pies keep the food they were saved with. */
+        put: operations["putFood"];
+        post?: never;
+        /** Take a food of the kitchen's own out of its stores; pies that have it keep it. */
+        delete: operations["dropFood"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/foods": {
         parameters: {
             query?: never;
@@ -11,9 +29,26 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The foods of the pantry, with their preparations. */
+        /** The kitchen's own foods and the standard pantry, with preparations and prices; eggs in the person's sizes. */
         get: operations["listFoods"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/foods/{food}/price": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What the kitchen pays for a food. */
+        put: operations["setPrice"];
         post?: never;
         delete?: never;
         options?: never;
@@ -46,7 +81,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Which cup, spoons and oven scale one means. */
+        /** Which cup, spoons, eggs and oven scale one means. */
         put: operations["chooseUnits"];
         post?: never;
         delete?: never;
@@ -102,6 +137,41 @@ export interface paths {
         put?: never;
         /** Turn a cook's words for an amount into a number. */
         post: operations["readEntry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/ovens/{oven}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Write down an oven, or change it. */
+        put: operations["putOven"];
+        post?: never;
+        /** Take an oven out of the stores; pies keep what they were saved with. */
+        delete: operations["dropOven"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/ovens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The kitchen's own ovens, by name. */
+        get: operations["listOvens"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -263,6 +333,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/preparations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One more step for a solid, or the weight to stop at; nothing is stored. */
+        post: operations["prepareLayer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/scale": {
         parameters: {
             query?: never;
@@ -274,6 +361,23 @@ export interface paths {
         put?: never;
         /** More or less of the same design; nothing is stored. */
         post: operations["scaleDesign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/bill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** All that goes into so many tins of a design, as bought, with its cost. */
+        post: operations["showBill"];
         delete?: never;
         options?: never;
         head?: never;
@@ -314,10 +418,53 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/tins/{tin}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Write down a tin, or change it. */
+        put: operations["putTin"];
+        post?: never;
+        /** Take a tin out of the stores; pies keep what they were saved with. */
+        delete: operations["dropTin"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/tins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The kitchen's own tins, by name. */
+        get: operations["listTins"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description Crumbs, semolina or flour strewn as a layer: takes up what weeps. */
+        AbsorbentLayer: {
+            /** @constant */
+            kind: "absorbent";
+            id: string;
+            food: components["schemas"]["Food"];
+            amount: components["schemas"]["Amount"];
+        };
         /** @description An amount in the cook's words and in grams. */
         Amount: {
             /** @description As the cook wrote it: "3 large", "1/2 cup". */
@@ -336,6 +483,26 @@ export interface components {
             mode: "static" | "fan";
             /** @description Until it is taken out, min. */
             minutes: number;
+        };
+        Bill: {
+            tins: number;
+            lines: {
+                food: string;
+                name: string;
+                words: string;
+                /** @description as bought */
+                grams: number;
+                cost: number | null;
+            }[];
+            /** @description of what has a price, in the kitchen's money */
+            cost: number | null;
+            costOfAPortion: number | null;
+            /** @description lines without a price */
+            unpriced: number;
+        };
+        BillWish: {
+            design: components["schemas"]["PieDesign"];
+            tins: number;
         };
         Change: {
             /** @description JSON pointer into the design */
@@ -360,7 +527,7 @@ export interface components {
             /** @description g per 100 g, part of ash */
             salt: number;
         };
-        /** @description The lined tin. */
+        /** @description The pastry: lining and lid. */
         Crust: {
             dough: components["schemas"]["Food"];
             /** @description Rolled, mm. */
@@ -369,6 +536,12 @@ export interface components {
             shellBake: "raw" | "par-baked" | "fully-baked";
             /** @enum {string} */
             seal: "none" | "egg";
+            /**
+             * @description Whether it lines the tin, or lies on top alone.
+             * @enum {string}
+             */
+            lining: "tin" | "lid-only";
+            lid: components["schemas"]["Lid"] | null;
         };
         /** @description A tray of muffin cups, all alike. */
         CupsTin: {
@@ -422,6 +595,8 @@ export interface components {
             style: "firm" | "sliceable" | "tender" | "trembling";
             eggs: components["schemas"]["Ingredient"][];
             dairies: components["schemas"]["Ingredient"][];
+            /** @description Raw meat or fish blended in, as for a mousseline. */
+            blended: components["schemas"]["Ingredient"][];
         };
         Effect: {
             name: components["schemas"]["ReadingName"];
@@ -441,6 +616,18 @@ export interface components {
             unit: "g" | "ml" | "mm" | "°C" | "min";
             /** @description how it was worked out; empty where there was nothing to work out */
             said: string;
+            /** @description amounts of other foods in the same words, such as "3 large + 1 yolk" */
+            others: {
+                /** @description its id in the pantry */
+                food: string;
+                words: string;
+                grams: number;
+            }[];
+            /**
+             * @description where an oven was written with it: "160 °C fan"
+             * @enum {string|null}
+             */
+            mode: "static" | "fan" | null;
         };
         EntryWords: {
             /** @enum {string} */
@@ -463,6 +650,15 @@ export interface components {
             }[];
             /** @description richness to aim at; null: as the custard is now */
             fatPercent: number | null;
+        };
+        /** @description Discs of dough folded in half over a filling: pasties and hand pies. */
+        FoldedDiscs: {
+            /** @constant */
+            shape: "folded-discs";
+            /** @description How many. */
+            discs: number;
+            /** @description Before folding, mm. */
+            discDiameterMm: number;
         };
         /** @description A food with all a forecast needs to know of it. */
         Food: {
@@ -500,11 +696,34 @@ export interface components {
             /** @description Of the fourteen that food law names. */
             allergens: ("gluten" | "crustaceans" | "egg" | "fish" | "peanuts" | "soya" | "milk" | "nuts" | "celery" | "mustard" | "sesame" | "sulphites" | "lupin" | "molluscs")[];
         };
+        FoodLabel: {
+            name: string;
+            /** @enum {string} */
+            role: "egg" | "dairy" | "solid" | "binder" | "seasoning" | "dough";
+            /**
+             * @description whether it must be cooked through: may be eaten as bought, raw meat or fish, raw poultry
+             * @enum {string}
+             */
+            raw: "cooked" | "raw" | "poultry";
+            /**
+             * @description of a dairy
+             * @enum {string}
+             */
+            body: "pours" | "spoons" | "stands";
+            /** @description g per 100 g */
+            fat: number;
+            /** @description g per 100 g, fibre not in it */
+            carbohydrate: number;
+            /** @description g per 100 g */
+            fibre: number;
+            /** @description g per 100 g */
+            protein: number;
+            /** @description g per 100 g */
+            salt: number;
+            allergens: string[];
+        };
         Foods: {
-            foods: {
-                food: components["schemas"]["Food"];
-                preparations: components["schemas"]["Preparation"][];
-            }[];
+            foods: components["schemas"]["StoredFood"][];
         };
         Forecast: {
             name: string;
@@ -539,6 +758,8 @@ export interface components {
         Ledger: {
             layers: {
                 id: string;
+                /** @description driven off by each step */
+                stepLossesGrams: number[];
                 boughtGrams: number;
                 drivenOffGrams: number;
                 nowGrams: number;
@@ -548,9 +769,23 @@ export interface components {
                 boundGrams: number;
                 freeGrams: number;
             }[];
+            /** @description weeps and is not held by a binder */
+            looseGrams: number;
+            /** @description taken up by strewn layers */
+            absorbedGrams: number;
+            /** @description the rest */
             freeGrams: number;
             intoBaseGrams: number;
             intoFillingGrams: number;
+        };
+        /** @description Pastry over the filling: closed but for its vent, or a lattice. */
+        Lid: {
+            /** @description Rolled, mm. */
+            thicknessMm: number;
+            /** @description Of the top that is not covered: 0.01 for a vent, 0.3 to 0.6 for a lattice. */
+            openShare: number;
+            /** @enum {string} */
+            glaze: "none" | "egg" | "milk";
         };
         /** @description A dish measured by filling it with water. */
         MeasuredDish: {
@@ -569,6 +804,17 @@ export interface components {
             /** @description What holds for the whole API. */
             ok: boolean;
         };
+        OvenToStore: {
+            name: string;
+            /** @enum {string} */
+            mode: "static" | "fan";
+            /** @description measured inside less what the dial says, K */
+            runsByKelvins: number;
+            notes: string;
+        };
+        Ovens: {
+            ovens: components["schemas"]["StoredOven"][];
+        };
         Pie: {
             /**
              * Format: uuid
@@ -585,14 +831,14 @@ export interface components {
             /** @constant */
             format: "hojaldre-pie";
             /** @constant */
-            version: 1;
+            version: 2;
             name: string;
             portions: number;
             notes: string;
             tin: components["schemas"]["Tin"];
             crust: components["schemas"]["Crust"];
             /** @description In pouring order, lowest first; at most one custard; every id once. */
-            layers: (components["schemas"]["SolidLayer"] | components["schemas"]["CustardLayer"])[];
+            layers: (components["schemas"]["SolidLayer"] | components["schemas"]["CustardLayer"] | components["schemas"]["AbsorbentLayer"])[];
             seasonings: components["schemas"]["Ingredient"][];
             bake: components["schemas"]["Bake"];
         };
@@ -626,6 +872,24 @@ export interface components {
             yieldHigh: number;
             minutesLow: number;
             minutesHigh: number;
+        };
+        Prepare: {
+            design: components["schemas"]["PieDesign"];
+            /** @description id of a solid layer */
+            layer: string;
+            /**
+             * @description add a step, or drive the last one so far that only so much will weep
+             * @enum {string}
+             */
+            to: "step" | "weep";
+            /** @description With step: what is done, in words. */
+            preparation?: string;
+            /** @description With weep. */
+            weepGrams?: number;
+        };
+        Price: {
+            /** @description in the kitchen's money; null where it is not known */
+            pricePerKg: number | null;
         };
         Problem: {
             type: string;
@@ -760,6 +1024,9 @@ export interface components {
         };
         /** @description Half section, mm from the axis and from the floor of the tin. */
         Section: {
+            /** @enum {string} */
+            form: "open" | "double-crust" | "lattice" | "pot-pie" | "folded";
+            lid: components["schemas"]["Lid"] | null;
             /** @description which way it is cut, where that is not plain; else empty */
             across: string;
             tin: {
@@ -779,7 +1046,7 @@ export interface components {
         SectionLayer: {
             id: string;
             /** @enum {string} */
-            kind: "solid" | "custard";
+            kind: "solid" | "custard" | "absorbent";
             texture: string;
             bottomMm: number;
             topMm: number;
@@ -810,15 +1077,15 @@ export interface components {
             email: string;
             password: string;
         };
-        /** @description Vegetables, fish, meat, cheese, nuts; "now" is its weight as it goes in, never above "bought". */
+        /** @description Vegetables, fish, meat, cheese, nuts; what it weighs after each step, never more than before it. */
         SolidLayer: {
             /** @constant */
             kind: "solid";
             id: string;
             food: components["schemas"]["Food"];
             bought: components["schemas"]["Amount"];
-            preparation: string;
-            now: components["schemas"]["Amount"];
+            /** @description What was done to it, in order. */
+            steps: components["schemas"]["Step"][];
             binder: components["schemas"]["Ingredient"] | null;
         };
         /** @description A round tin with a ring that opens. */
@@ -829,6 +1096,42 @@ export interface components {
             diameterMm: number;
             /** @description Inside, mm. */
             depthMm: number;
+        };
+        /** @description One thing done to a food before it goes in, and what it weighed afterwards. */
+        Step: {
+            preparation: string;
+            after: components["schemas"]["Amount"];
+            /** @description Rubbed on, g. */
+            saltGrams: number;
+            /** @description Salt of the water it was boiled in, g in a litre. */
+            waterSaltGramsPerLitre: number;
+        };
+        StoredFood: {
+            food: components["schemas"]["Food"];
+            preparations: components["schemas"]["Preparation"][];
+            /** @description what its packet says, of a food of the kitchen's own; null for the standard pantry */
+            label: components["schemas"]["FoodLabel"] | null;
+            /** @description in the kitchen's money */
+            pricePerKg: number | null;
+        };
+        StoredOven: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            mode: "static" | "fan";
+            /** @description measured inside less what the dial says, K; negative where it runs cold */
+            runsByKelvins: number;
+            notes: string;
+        };
+        StoredTin: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            tin: components["schemas"]["Tin"];
+            label: string;
+            /** @description to the rim, unlined */
+            holdsMl: number;
         };
         Substitute: {
             name: string;
@@ -846,7 +1149,14 @@ export interface components {
             /** @description JSON pointer to a solid layer, its binder, or a dairy */
             at: string;
         };
-        Tin: components["schemas"]["RoundStraightTin"] | components["schemas"]["RoundSlopedTin"] | components["schemas"]["RoundFlutedTin"] | components["schemas"]["SpringformTin"] | components["schemas"]["RectangularTin"] | components["schemas"]["CupsTin"] | components["schemas"]["MeasuredDish"];
+        Tin: components["schemas"]["RoundStraightTin"] | components["schemas"]["RoundSlopedTin"] | components["schemas"]["RoundFlutedTin"] | components["schemas"]["SpringformTin"] | components["schemas"]["RectangularTin"] | components["schemas"]["CupsTin"] | components["schemas"]["MeasuredDish"] | components["schemas"]["FoldedDiscs"];
+        TinToStore: {
+            name: string;
+            tin: components["schemas"]["Tin"];
+        };
+        Tins: {
+            tins: components["schemas"]["StoredTin"][];
+        };
         Units: {
             /**
              * @description which cup and spoons are meant
@@ -858,6 +1168,11 @@ export interface components {
              * @enum {string}
              */
             temperatures: "celsius" | "fahrenheit" | "gas-mark";
+            /**
+             * @description whose sizes "large" and "medium" are
+             * @enum {string}
+             */
+            eggs: "us" | "eu";
         };
         WayOut: {
             id: string;
@@ -879,6 +1194,119 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    putFood: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                food: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FoodLabel"];
+            };
+        };
+        responses: {
+            /** @description Written down */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The label is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    dropFood: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                food: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone, or never there */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listFoods: {
         parameters: {
             query?: never;
@@ -910,6 +1338,69 @@ export interface operations {
             };
             /** @description Not your kitchen */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    setPrice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                food: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Price"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a price */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1154,6 +1645,159 @@ export interface operations {
             };
             /** @description Not understood, with what to write instead */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putOven: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                oven: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OvenToStore"];
+            };
+        };
+        responses: {
+            /** @description Written down */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    dropOven: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                oven: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone, or never there */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listOvens: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ovens"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1734,6 +2378,59 @@ export interface operations {
             };
         };
     };
+    prepareLayer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Prepare"];
+            };
+        };
+        responses: {
+            /** @description The design with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieDesign"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design, the layer or the wish is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     scaleDesign: {
         parameters: {
             query?: never;
@@ -1777,6 +2474,59 @@ export interface operations {
                 };
             };
             /** @description The design or the wish is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showBill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BillWish"];
+            };
+        };
+        responses: {
+            /** @description The bill of ingredients */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bill"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design or the number is refused */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -1860,6 +2610,159 @@ export interface operations {
                 };
             };
             /** @description Not in your kitchen, or no such revision */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putTin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                tin: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TinToStore"];
+            };
+        };
+        responses: {
+            /** @description Written down */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    dropTin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                tin: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone, or never there */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listTins: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tins"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
             404: {
                 headers: {
                     [name: string]: unknown;

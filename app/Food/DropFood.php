@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Food;
+
+use App\Contract\Answer;
+use App\Contract\InPath;
+use App\Kitchen\InKitchen;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+final class DropFood
+{
+    #[OA\Delete(path: '/kitchens/{kitchen}/foods/{food}', operationId: 'dropFood', summary: "Take a food of the kitchen's own out of its stores; pies that have it keep it.", tags: ['Food'], responses: [
+        new Answer(200, 'Gone, or never there', 'Ok'),
+        new Answer(401, 'Not signed in', 'Problem'),
+        new Answer(403, 'Guests may not', 'Problem'),
+        new Answer(404, 'Not your kitchen', 'Problem'),
+    ])]
+    #[InPath]
+    #[InPath('food', format: null)]
+    public function __invoke(Request $request, string $kitchen, string $food): JsonResponse
+    {
+        KitchenFood::query()->where('kitchen_id', InKitchen::of($request)->id)->where('id', $food)->delete();
+
+        return new JsonResponse(['ok' => true]);
+    }
+}

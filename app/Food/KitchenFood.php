@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Food;
+
+use App\Kitchen\Kitchen;
+use Hojaldre\Core\Faults;
+use Hojaldre\Core\Fields;
+use Hojaldre\Core\Food\Food;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What a kitchen keeps about a food: one of its own, or only what it pays for a food of the standard pantry.
+ *
+ * @property string $kitchen_id
+ * @property string $id
+ * @property array<array-key, mixed>|null $food
+ * @property float|null $price_per_kg
+ */
+final class KitchenFood extends Model
+{
+    protected $table = 'kitchen_foods';
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $casts = ['food' => 'array', 'price_per_kg' => 'float'];
+
+    /** @return array<string, self> by food id */
+    public static function of(Kitchen $kitchen): array
+    {
+        return self::query()->where('kitchen_id', $kitchen->id)->get()->keyBy(static fn (self $one): string => $one->id)->all();
+    }
+
+    /** Its key is kitchen and id together, which Eloquent cannot update by; an upsert can. @param  array<string, mixed>  $values */
+    public static function put(Kitchen $kitchen, string $id, array $values): void
+    {
+        self::query()->upsert([['kitchen_id' => $kitchen->id, 'id' => $id, ...$values]], ['kitchen_id', 'id'], array_keys($values));
+    }
+
+    public function asFood(): ?Food
+    {
+        return $this->food === null ? null : Food::read(new Fields($this->food, '', new Faults));
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tin;
+
+use App\Contract\Answer;
+use App\Contract\InPath;
+use App\Kitchen\InKitchen;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+final class DropTin
+{
+    #[OA\Delete(path: '/kitchens/{kitchen}/tins/{tin}', operationId: 'dropTin', summary: 'Take a tin out of the stores; pies keep what they were saved with.', tags: ['Tin'], responses: [
+        new Answer(200, 'Gone, or never there', 'Ok'),
+        new Answer(401, 'Not signed in', 'Problem'),
+        new Answer(403, 'Guests may not', 'Problem'),
+        new Answer(404, 'Not your kitchen', 'Problem'),
+    ])]
+    #[InPath]
+    #[InPath('tin')]
+    public function __invoke(Request $request, string $kitchen, string $tin): JsonResponse
+    {
+        KitchenTin::query()->where('kitchen_id', InKitchen::of($request)->id)->where('id', $tin)->delete();
+
+        return new JsonResponse(['ok' => true]);
+    }
+}

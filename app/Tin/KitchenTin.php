@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tin;
+
+use App\Kitchen\Kitchen;
+use Hojaldre\Core\Faults;
+use Hojaldre\Core\Fields;
+use Hojaldre\Core\Tin\TinReader;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A tin on the shelf, measured once.
+ *
+ * @property string $id
+ * @property string $name
+ * @property array<array-key, mixed> $tin
+ */
+final class KitchenTin extends Model
+{
+    protected $table = 'kitchen_tins';
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $casts = ['tin' => 'array'];
+
+    /** @return array<string, mixed> */
+    public function described(): array
+    {
+        $tin = TinReader::read(new Fields($this->tin, '', new Faults));
+
+        return ['tin' => $tin->toArray(), 'label' => $tin->label(), 'holdsMl' => round($tin->volumeMl($tin->depthMm()))];
+    }
+
+    /** Its key is kitchen and id together, which Eloquent cannot update by; an upsert can. @param  array<string, mixed>  $values */
+    public static function put(Kitchen $kitchen, string $id, array $values): void
+    {
+        self::query()->upsert([['kitchen_id' => $kitchen->id, 'id' => $id, ...$values]], ['kitchen_id', 'id'], array_keys($values));
+    }
+}
