@@ -33,6 +33,6 @@ final class ListOvens
     {
         $rows = KitchenOven::query()->where('kitchen_id', InKitchen::of($request)->id)->orderBy('name')->get();
 
-        return new JsonResponse(['ovens' => $rows->map(static fn (KitchenOven $one): array => ["id" => $one->id, "name" => $one->name, "mode" => $one->mode, "runsByKelvins" => $one->runs_by_kelvins, "notes" => $one->notes])->all()]);
+        return new JsonResponse(['ovens' => $rows->map(static fn (KitchenOven $one): array => ['id' => $one->id, 'name' => $one->name, 'mode' => $one->mode, 'runsByKelvins' => $one->runs_by_kelvins, 'notes' => $one->notes])->all()]);
     }
 }

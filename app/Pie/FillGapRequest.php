@@ -58,6 +58,7 @@ final class FillGapRequest extends FormRequest
     public function filler(): GapFiller
     {
         $user = $this->user();
+
         return new GapFiller($this->designAt('design'), $this->input('fatPercent') === null ? null : $this->float('fatPercent'), $user instanceof User ? $user->eggs : 'us');
     }
 

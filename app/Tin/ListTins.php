@@ -33,6 +33,6 @@ final class ListTins
     {
         $rows = KitchenTin::query()->where('kitchen_id', InKitchen::of($request)->id)->orderBy('name')->get();
 
-        return new JsonResponse(['tins' => $rows->map(static fn (KitchenTin $one): array => ["id" => $one->id, "name" => $one->name, ...$one->described()])->all()]);
+        return new JsonResponse(['tins' => $rows->map(static fn (KitchenTin $one): array => ['id' => $one->id, 'name' => $one->name, ...$one->described()])->all()]);
     }
 }

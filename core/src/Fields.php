@@ -58,6 +58,16 @@ final class Fields
         return (int) $value;
     }
 
+    public function flag(string $key): bool
+    {
+        $value = $this->take($key);
+        if (! is_bool($value)) {
+            $this->fault($key, $value === null ? 'missing' : 'not-one-of', sprintf('"%s" must be true or false.', $key));
+        }
+
+        return $value === true;
+    }
+
     public function text(string $key, int $min, int $max): string
     {
         $value = $this->take($key);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests;
 
+use Hojaldre\Core\Bake\Oven;
+use Hojaldre\Core\Bake\ShellStage;
+use Hojaldre\Core\Bake\Stage;
 use Hojaldre\Core\Custard\CustardStyle;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
@@ -68,10 +71,10 @@ final class RandomPie
             portions: $this->dice->getInt(1, 16),
             notes: $this->chance(0.5) ? "Salé, \"crisp\"\n½ tsp / day" : '',
             tin: $this->tin($diameterMm, $depthMm),
-            crust: new Crust(Pantry::food('shortcrust'), $this->between(2, 7), $this->oneOf(ShellBake::cases()), $this->oneOf(Seal::cases()), ...$this->lid()),
+            crust: new Crust(Pantry::food('shortcrust'), $this->between(2, 7), ShellStage::usual($this->oneOf(ShellBake::cases())), $this->oneOf(Seal::cases()), ...$this->lid()),
             layers: $layers,
             seasonings: $this->chance(0.6) ? [new Ingredient(Pantry::food('salt'), Amount::of($this->between(0, 12)))] : [],
-            bake: new Bake($this->between(140, 230), $this->oneOf(Bake::MODES), $this->between(10, 90)),
+            bake: $this->bake(),
         );
     }
 
@@ -84,6 +87,18 @@ final class RandomPie
             2 => ['lid-only', new Lid($this->between(2, 6), 0.02, 'milk')],
             default => ['tin', null],
         };
+    }
+
+    private function bake(): Bake
+    {
+        $stages = [];
+        for ($i = $this->dice->getInt(1, 3); $i > 0; $i--) {
+            $stages[] = new Stage(
+                $this->between(140, 230), $this->oneOf(Stage::MODES), $this->between(10, 60), $this->oneOf(Stage::RACKS), $this->chance(0.2), $this->chance(0.2),
+            );
+        }
+
+        return new Bake($stages, $this->oneOf(Bake::ON), $this->chance(0.3) ? new Oven('Old', $this->between(-20, 20)) : null);
     }
 
     private function tin(float $diameterMm, float $depthMm): Tin
@@ -114,7 +129,7 @@ final class RandomPie
             $steps = [new Step('sweated', Amount::of(min($bought, ($bought + $now) / 2))), ...$steps];
         }
 
-        return new SolidLayer($food->id, $food, Amount::of($bought), $steps, $binder);
+        return new SolidLayer($food->id, $food, Amount::of($bought), $steps, $binder, $this->oneOf([5.0, 20.0, 60.0]));
     }
 
     /** @return list<Ingredient> */

@@ -67,9 +67,9 @@ final class SessionTest extends TestCase
         $this->actingAs($this->member($kitchen));
         $cup = fn (): float => (float) $this->postJson("/api/kitchens/$kitchen->id/entries", ['kind' => 'mass', 'words' => '1 cup', 'food' => Pantry::food('whole-milk')->toArray()])->assertOk()->json('value');
         self::assertSame(257.5, $cup());
-        $this->putJson('/api/session/units', ['volumes' => 'us', 'temperatures' => 'fahrenheit'])->assertOk()->assertJsonPath('user.units', ['volumes' => 'us', 'temperatures' => 'fahrenheit']);
+        $this->putJson('/api/session/units', ['volumes' => 'us', 'temperatures' => 'fahrenheit', 'eggs' => 'eu'])->assertOk()->assertJsonPath('user.units', ['volumes' => 'us', 'temperatures' => 'fahrenheit', 'eggs' => 'eu']);
         self::assertSame(243.686, $cup());
-        $this->putJson('/api/session/units', ['volumes' => 'roman'])->assertStatus(422)->assertJsonPath('refusals.*.at', ['/volumes', '/temperatures']);
+        $this->putJson('/api/session/units', ['volumes' => 'roman'])->assertStatus(422)->assertJsonPath('refusals.*.at', ['/volumes', '/temperatures', '/eggs']);
     }
 
     public function test_an_unknown_address_answers_with_a_problem(): void

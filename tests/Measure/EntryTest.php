@@ -22,9 +22,10 @@ final class EntryTest extends TestCase
     public function test_a_cooks_words_become_grams_of_that_food(): void
     {
         $this->entry(['kind' => 'mass', 'words' => '3 medium', 'food' => Pantry::food('leeks')->toArray()])
-            ->assertOk()->assertExactJson(['words' => '3 medium', 'value' => 450, 'unit' => 'g', 'said' => '3 medium at 150 g each']);
+            ->assertOk()->assertExactJson(['words' => '3 medium', 'value' => 450, 'unit' => 'g', 'said' => '3 medium at 150 g each', 'others' => [], 'mode' => null]);
         $this->entry(['kind' => 'length', 'words' => '9 1/2 in'])->assertOk()->assertJsonPath('value', 241.3);
         $this->entry(['kind' => 'temperature', 'words' => '350 F'])->assertOk()->assertJsonPath('unit', '°C');
+        $this->entry(['kind' => 'temperature', 'words' => '160 °C fan'])->assertOk()->assertJsonPath('mode', 'fan')->assertJsonPath('said', '160 °C = 160 °C; about 180 °C static');
         $this->entry(['kind' => 'time', 'words' => '1 h 10'])->assertOk()->assertJsonPath('value', 70);
     }
 

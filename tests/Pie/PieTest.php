@@ -77,8 +77,8 @@ final class PieTest extends TestCase
     {
         $pie = $this->stored($this->kitchen);
         $design = $this->trout()->toArray();
-        $design['bake'] = ['ovenCelsius' => 900, 'mode' => 'static', 'minutes' => 44];
-        $this->postJson($this->at("/pies/$pie->id/revisions"), ['basedOn' => 1, 'design' => $design])->assertStatus(422)->assertJsonPath('at', '/design/bake/ovenCelsius');
+        $design['bake']['stages'][0]['ovenCelsius'] = 900;
+        $this->postJson($this->at("/pies/$pie->id/revisions"), ['basedOn' => 1, 'design' => $design])->assertStatus(422)->assertJsonPath('at', '/design/bake/stages/0/ovenCelsius');
         $this->postJson($this->at("/pies/$pie->id/revisions"), ['design' => $design])->assertStatus(422)->assertJsonPath('at', '/basedOn');
         $this->postJson($this->at("/pies/$pie->id/revisions"), ['basedOn' => 1])->assertStatus(422)->assertJsonPath('at', '/design');
         self::assertSame(1, $pie->fresh()?->revision);
@@ -130,9 +130,9 @@ final class PieTest extends TestCase
         $design = $this->trout()->toArray();
         $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'portions', 'were' => 4])->assertOk()
             ->assertJsonPath('portions', 8)->assertJsonPath('layers.2.eggs.0.amount.words', '10 large');
-        $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'factor', 'factor' => 0.5])->assertOk()->assertJsonPath('layers.0.now.grams', 157.5);
+        $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'factor', 'factor' => 0.5])->assertOk()->assertJsonPath('layers.0.steps.0.after.grams', 157.5);
         $was = ['shape' => 'springform', 'diameterMm' => 240, 'depthMm' => 35];
-        $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'tin', 'was' => $was])->assertOk()->assertJsonPath('layers.0.now.grams', 315);
+        $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'tin', 'was' => $was])->assertOk()->assertJsonPath('layers.0.steps.0.after.grams', 315);
         $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'tin', 'was' => ['shape' => 'heart']])->assertStatus(422)->assertJsonPath('at', '/was/shape');
         $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'portions'])->assertStatus(422)->assertJsonPath('at', '/were');
         $this->postJson($this->at('/scale'), ['design' => $design, 'to' => 'factor', 'factor' => 1000])->assertStatus(422)->assertJsonPath('at', '/factor');

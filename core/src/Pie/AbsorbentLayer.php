@@ -7,13 +7,18 @@ namespace Hojaldre\Core\Pie;
 /** Crumbs, semolina, flour strewn as a layer: takes up what weeps, until it is full. */
 final readonly class AbsorbentLayer implements Layer
 {
-    public function __construct(public string $id, public Ingredient $strewn)
+    public function __construct(public string $id, public Ingredient $strewn, public float $fromCelsius = 10.0)
     {
     }
 
     public function id(): string
     {
         return $this->id;
+    }
+
+    public function fromCelsius(): float
+    {
+        return $this->fromCelsius;
     }
 
     /** Water it can hold, g. */
@@ -35,7 +40,7 @@ final readonly class AbsorbentLayer implements Layer
 
     public function scaled(float $factor): self
     {
-        return new self($this->id, $this->strewn->scaled($factor));
+        return new self($this->id, $this->strewn->scaled($factor), $this->fromCelsius);
     }
 
     public function ingredients(): array
@@ -45,6 +50,6 @@ final readonly class AbsorbentLayer implements Layer
 
     public function toArray(): array
     {
-        return ['kind' => 'absorbent', 'id' => $this->id, ...$this->strewn->toArray()];
+        return ['kind' => 'absorbent', 'id' => $this->id, ...$this->strewn->toArray(), 'fromCelsius' => $this->fromCelsius];
     }
 }

@@ -4,45 +4,81 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pie;
 
+use Hojaldre\Core\Bake\Oven;
+use Hojaldre\Core\Bake\Stage;
 use Hojaldre\Core\Fields;
 
-/** How long the filled pie is to stand in what oven. */
+/** What oven the filled pie stands in, on what, and for how long at what heat. */
 final readonly class Bake
 {
-    public const MODES = ['static', 'fan'];
+    public const ON = ['rack', 'steel'];
+
+    private const MOST_STAGES = 4;
+
+    /** All stages together, min. */
+    public float $minutes;
 
     /**
-     * @param  float  $ovenCelsius  measured inside, 120 to 280
-     * @param  string  $mode  static or fan
-     * @param  float  $minutes  until it is taken out, 1 to 240
+     * @param  non-empty-list<Stage>  $stages
+     * @param  string  $on  of ON: an open rack, or a hot steel or stone
      */
-    public function __construct(
-        public float $ovenCelsius,
-        public string $mode,
-        public float $minutes,
-    ) {
+    public function __construct(public array $stages, public string $on = 'rack', public ?Oven $oven = null)
+    {
+        $this->minutes = (float) array_sum(array_map(static fn (Stage $stage): float => $stage->minutes, $stages));
+    }
+
+    public static function plain(float $ovenCelsius, string $mode, float $minutes): self
+    {
+        return new self([new Stage($ovenCelsius, $mode, $minutes)]);
     }
 
     public static function read(Fields $fields): self
     {
-        $read = new self(
-            $fields->number('ovenCelsius', 120, 280, '°C'),
-            $fields->oneOf('mode', self::MODES),
-            $fields->number('minutes', 1, 240, 'min'),
-        );
+        $stages = array_map(Stage::read(...), $fields->objects('stages', self::MOST_STAGES));
+        if ($stages === []) {
+            $fields->fault('stages', 'too-few', '"stages" holds at least one stage: how hot, and how many minutes.');
+            $stages = [new Stage(175, 'static', 40)];
+        }
+        $read = new self($stages, $fields->oneOf('on', self::ON), ($oven = $fields->objectOrNull('oven')) === null ? null : Oven::read($oven));
         $fields->nothingElse();
 
         return $read;
     }
 
+    /** The stage it goes into first. */
+    public function first(): Stage
+    {
+        return $this->stages[0];
+    }
+
+    /** Longer or shorter by its last stage, which keeps at least a minute. */
     public function withMinutes(float $minutes): self
     {
-        return new self($this->ovenCelsius, $this->mode, $minutes);
+        $last = count($this->stages) - 1;
+        $stages = $this->stages;
+        $stages[$last] = $stages[$last]->with(minutes: max(1.0, $stages[$last]->minutes + $minutes - $this->minutes));
+
+        return $this->withStages($stages);
+    }
+
+    /** @param  non-empty-list<Stage>  $stages */
+    public function withStages(array $stages): self
+    {
+        return new self($stages, $this->on, $this->oven);
+    }
+
+    public function withOn(string $on): self
+    {
+        return new self($this->stages, $on, $this->oven);
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['ovenCelsius' => $this->ovenCelsius, 'mode' => $this->mode, 'minutes' => $this->minutes];
+        return [
+            'stages' => array_map(static fn (Stage $stage): array => $stage->toArray(), $this->stages),
+            'on' => $this->on,
+            'oven' => $this->oven?->toArray(),
+        ];
     }
 }

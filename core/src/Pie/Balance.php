@@ -129,6 +129,20 @@ final readonly class Balance
         return $this->lined->depthForVolumeMm($this->variation->volume * max($this->solidMl + $this->custardMl, $this->heapMl));
     }
 
+    /** What the filling has when it goes in, from where each part comes from: the mean by weight, °C. */
+    public function startCelsius(): float
+    {
+        $grams = $heat = 0.0;
+        foreach ($this->pie->layers as $layer) {
+            foreach ($layer->ingredients() as $ingredient) {
+                $grams += $ingredient->grams();
+                $heat += $ingredient->grams() * $layer->fromCelsius();
+            }
+        }
+
+        return $grams > 0 ? $heat / $grams : 10.0;
+    }
+
     /** The highest temperature that any part of the filling must reach at its coldest point, °C. */
     public function safeCelsius(): float
     {
@@ -150,6 +164,6 @@ final readonly class Balance
         $crust = $this->pie->crust;
         $kgPerM2 = $freeGrams / 1000 / ($this->lined->floorAreaMm2() * 1e-6);
 
-        return BaseWater::percent($crust->shellBake, $this->pie->underlay()->barrier($crust->seal), $crust->thicknessMm, $kgPerM2, $this->variation->soak);
+        return BaseWater::percent($crust->shellBake(), $this->pie->underlay()->barrier($crust->seal), $crust->thicknessMm, $kgPerM2, $this->variation->soak);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pie;
 
+use Hojaldre\Core\Bake\ShellStage;
 use Hojaldre\Core\Fields;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Role;
@@ -14,10 +15,17 @@ use Hojaldre\Core\Tin\Tin;
 /** The pastry: what dough, how thick, whether it lines the tin, how far baked before filling, what seals it, and the lid. */
 final readonly class Crust
 {
+    private const MOST_STAGES = 4;
+
+    /**
+     * @param  float  $thicknessMm  rolled, 1 to 15
+     * @param  list<ShellStage>  $shell  what the empty shell goes through before it is filled
+     * @param  string  $lining  of LININGS
+     */
     public function __construct(
         public Food $dough,
         public float $thicknessMm,
-        public ShellBake $shellBake,
+        public array $shell,
         public Seal $seal,
         public string $lining = 'tin',
         public ?Lid $lid = null,
@@ -31,7 +39,7 @@ final readonly class Crust
         $read = new self(
             Food::read($fields->object('dough')),
             $fields->number('thicknessMm', 1, 15, 'mm'),
-            ShellBake::from($fields->oneOf('shellBake', ShellBake::words())),
+            array_map(ShellStage::read(...), $fields->objects('shell', self::MOST_STAGES)),
             Seal::from($fields->oneOf('seal', Seal::words())),
             $fields->oneOf('lining', self::LININGS),
             ($lid = $fields->objectOrNull('lid')) === null ? null : Lid::read($lid),
@@ -84,9 +92,15 @@ final readonly class Crust
         return $this->lining === 'lid-only' ? 0.0 : $tin->floorAreaMm2() * $this->thicknessMm / 1000 * $this->dough->gramsPerMl * (1 - $this->dough->per100g->water / 100);
     }
 
-    public function withShell(ShellBake $shellBake, Seal $seal): self
+    public function shellBake(): ShellBake
     {
-        return new self($this->dough, $this->thicknessMm, $shellBake, $seal, $this->lining, $this->lid);
+        return ShellStage::reaches($this->shell);
+    }
+
+    /** @param  list<ShellStage>  $shell */
+    public function withShell(array $shell, Seal $seal): self
+    {
+        return new self($this->dough, $this->thicknessMm, $shell, $seal, $this->lining, $this->lid);
     }
 
     /** @return array<string, mixed> */
@@ -95,7 +109,7 @@ final readonly class Crust
         return [
             'dough' => $this->dough->toArray(),
             'thicknessMm' => $this->thicknessMm,
-            'shellBake' => $this->shellBake->value,
+            'shell' => array_map(static fn (ShellStage $stage): array => $stage->toArray(), $this->shell),
             'seal' => $this->seal->value,
             'lining' => $this->lining,
             'lid' => $this->lid?->toArray(),

@@ -21,12 +21,18 @@ final readonly class CustardLayer implements Layer
         public array $eggs,
         public array $dairies,
         public array $blended = [],
+        public float $fromCelsius = 10.0,
     ) {
     }
 
     public function id(): string
     {
         return $this->id;
+    }
+
+    public function fromCelsius(): float
+    {
+        return $this->fromCelsius;
     }
 
     public function grams(): float
@@ -84,14 +90,14 @@ final readonly class CustardLayer implements Layer
      */
     public function with(array $eggs, array $dairies): self
     {
-        return new self($this->id, $this->style, $eggs, $dairies, $this->blended);
+        return new self($this->id, $this->style, $eggs, $dairies, $this->blended, $this->fromCelsius);
     }
 
     public function scaled(float $factor): self
     {
         $scale = static fn (Ingredient $i): Ingredient => $i->scaled($factor);
 
-        return new self($this->id, $this->style, array_map($scale, $this->eggs), array_map($scale, $this->dairies), array_map($scale, $this->blended));
+        return new self($this->id, $this->style, array_map($scale, $this->eggs), array_map($scale, $this->dairies), array_map($scale, $this->blended), $this->fromCelsius);
     }
 
     public function ingredients(): array
@@ -110,6 +116,7 @@ final readonly class CustardLayer implements Layer
             'eggs' => array_map($write, $this->eggs),
             'dairies' => array_map($write, $this->dairies),
             'blended' => array_map($write, $this->blended),
+            'fromCelsius' => $this->fromCelsius,
         ];
     }
 }

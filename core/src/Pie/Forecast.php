@@ -98,7 +98,7 @@ final readonly class Forecast
     {
         return [
             'Set, base and safe rest on simple balances; the bake itself is not simulated yet.',
-            sprintf('The filling goes in at %d °C, the shell cold.', (int) Readings\SafeGauge::START_CELSIUS),
+            sprintf('The filling goes in at %d °C, the shell cold.', (int) round($this->balance->startCelsius())),
             'Ranges are meant to hold 8 bakes in 10; they are judged, not yet learned from your own bakes.',
         ];
     }

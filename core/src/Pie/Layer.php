@@ -9,6 +9,9 @@ interface Layer
 {
     public function id(): string;
 
+    /** Where it comes from: 5 the fridge, 20 the bench, 60 the pan, °C. */
+    public function fromCelsius(): float;
+
     public function scaled(float $factor): self;
 
     /** @return list<Ingredient> all that is in it, as bought */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pie;
 
+use Hojaldre\Core\Bake\ShellStage;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Moisture\Seal;
 use Hojaldre\Core\Moisture\ShellBake;
@@ -40,8 +41,8 @@ final readonly class Pie
     {
         return new self(
             'New pie', 8, '', RoundTin::straight(240, 35),
-            new Crust(Pantry::food('shortcrust'), 3, ShellBake::ParBaked, Seal::None),
-            [], [], new Bake(175, 'static', 40),
+            new Crust(Pantry::food('shortcrust'), 3, ShellStage::usual(ShellBake::ParBaked), Seal::None),
+            [], [], Bake::plain(175, 'static', 40),
         );
     }
 

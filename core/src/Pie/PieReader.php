@@ -97,6 +97,7 @@ final readonly class PieReader
             self::ingredients($one, 'eggs', Role::Egg),
             self::ingredients($one, 'dairies', Role::Dairy),
             self::blended($one),
+            self::fromCelsius($one),
         );
     }
 
@@ -120,7 +121,7 @@ final readonly class PieReader
             $one->fault('food/role', 'role-does-not-fit', 'Only a food with the role "binder" fits here.');
         }
 
-        return new AbsorbentLayer($id, new Ingredient($food, Amount::read($one->object('amount'))));
+        return new AbsorbentLayer($id, new Ingredient($food, Amount::read($one->object('amount'))), self::fromCelsius($one));
     }
 
     private static function solid(Fields $one, string $id): SolidLayer
@@ -132,7 +133,7 @@ final readonly class PieReader
         $bought = Amount::read($one->object('bought'));
         $steps = array_map(Step::read(...), $one->objects('steps', self::MOST_STEPS));
         $binder = $one->objectOrNull('binder');
-        $layer = new SolidLayer($id, $food, $bought, $steps, $binder === null ? null : Ingredient::read($binder, Role::Binder));
+        $layer = new SolidLayer($id, $food, $bought, $steps, $binder === null ? null : Ingredient::read($binder, Role::Binder), self::fromCelsius($one));
         $before = $bought->grams;
         foreach ($steps as $index => $step) {
             if ($step->after->grams > $before + 1e-6) {
@@ -144,6 +145,11 @@ final readonly class PieReader
         }
 
         return $layer;
+    }
+
+    private static function fromCelsius(Fields $one): float
+    {
+        return $one->number('fromCelsius', -25, 95, '°C');
     }
 
     /** @return list<Ingredient> */

@@ -25,6 +25,7 @@ final readonly class SolidLayer implements Layer
         public Amount $bought,
         public array $steps,
         public ?Ingredient $binder,
+        public float $fromCelsius = 10.0,
     ) {
         $this->now = $steps === [] ? $bought : $steps[count($steps) - 1]->after;
     }
@@ -32,6 +33,11 @@ final readonly class SolidLayer implements Layer
     public function id(): string
     {
         return $this->id;
+    }
+
+    public function fromCelsius(): float
+    {
+        return $this->fromCelsius;
     }
 
     public function chain(): Chain
@@ -99,12 +105,12 @@ final readonly class SolidLayer implements Layer
     /** @param  list<Step>  $steps */
     public function withSteps(array $steps): self
     {
-        return new self($this->id, $this->food, $this->bought, $steps, $this->binder);
+        return new self($this->id, $this->food, $this->bought, $steps, $this->binder, $this->fromCelsius);
     }
 
     public function withBinder(?Ingredient $binder): self
     {
-        return new self($this->id, $this->food, $this->bought, $this->steps, $binder);
+        return new self($this->id, $this->food, $this->bought, $this->steps, $binder, $this->fromCelsius);
     }
 
     public function scaled(float $factor): self
@@ -112,7 +118,7 @@ final readonly class SolidLayer implements Layer
         return new self(
             $this->id, $this->food, $this->bought->scaled($factor, $this->food),
             array_map(fn (Step $step): Step => $step->scaled($factor, $this->food), $this->steps),
-            $this->binder?->scaled($factor),
+            $this->binder?->scaled($factor), $this->fromCelsius,
         );
     }
 
@@ -130,6 +136,7 @@ final readonly class SolidLayer implements Layer
             'bought' => $this->bought->toArray(),
             'steps' => array_map(static fn (Step $step): array => $step->toArray(), $this->steps),
             'binder' => $this->binder?->toArray(),
+            'fromCelsius' => $this->fromCelsius,
         ];
     }
 }

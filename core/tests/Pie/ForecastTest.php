@@ -176,7 +176,7 @@ final class ForecastTest extends TestCase
     public function test_a_raw_base_under_wet_leeks_takes_two_things_together(): void
     {
         $crust = self::trout()->crust;
-        $raw = self::trout()->withCrust($crust->withShell(\Hojaldre\Core\Moisture\ShellBake::Raw, $crust->seal));
+        $raw = self::trout()->withCrust($crust->withShell([], $crust->seal));
         $ways = self::reading($raw, 'base')->waysOut;
         self::assertTrue($ways[0]->clears);
         self::assertStringContainsString('+', $ways[0]->id);

@@ -78,7 +78,7 @@ final class PieFileTest extends TestCase
     public function test_all_slips_of_a_file_are_told_at_once(): void
     {
         $broken = str_replace(['"thicknessMm": 3', '"minutes": 44', '"portions": 8'], ['"thicknessMm": 99', '"minutes": 0', '"portions": 0'], (string) file_get_contents(self::DEMO));
-        self::assertSame(['/portions', '/crust/thicknessMm', '/bake/minutes'], array_map(static fn (Refusal $one): string => $one->at, self::refusals($broken)));
+        self::assertSame(['/portions', '/crust/thicknessMm', '/bake/stages/0/minutes'], array_map(static fn (Refusal $one): string => $one->at, self::refusals($broken)));
     }
 
     public function test_what_is_no_json_or_no_pie_is_refused_too(): void

@@ -66,7 +66,7 @@ final readonly class BaseGauge implements Gauge
         if (is_nan($value)) {
             return 'Pour the first layer, and the water that reaches the base can be worked out.';
         }
-        $shell = match ($balance->pie->crust->shellBake) {
+        $shell = match ($balance->pie->crust->shellBake()) {
             ShellBake::Raw => 'raw',
             ShellBake::ParBaked => 'par-baked',
             ShellBake::FullyBaked => 'fully baked',

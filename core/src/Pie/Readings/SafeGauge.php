@@ -11,9 +11,6 @@ use Hojaldre\Core\Safety\HeatThrough;
 /** When is its coldest point hot enough? Minutes in the oven, against the minutes planned. */
 final readonly class SafeGauge implements Gauge
 {
-    /** The filling goes in cool: assumed, and said so (common practice, no source). */
-    public const START_CELSIUS = 10.0;
-
     public function name(): string
     {
         return 'safe';
@@ -37,8 +34,8 @@ final readonly class SafeGauge implements Gauge
         $bake = $balance->pie->bake;
 
         return HeatThrough::minutes(
-            $balance->fillMm(), self::START_CELSIUS, $balance->safeCelsius(),
-            $bake->ovenCelsius + $balance->variation->ovenKelvins, $bake->mode, $balance->variation->heatTransfer,
+            $balance->fillMm(), $balance->startCelsius(), $balance->safeCelsius(),
+            $bake->first()->ovenCelsius + $balance->variation->ovenKelvins, $bake->first()->mode, $balance->variation->heatTransfer,
         );
     }
 
@@ -74,7 +71,7 @@ final readonly class SafeGauge implements Gauge
             return 'Pour the first layer, and the minutes to its middle can be worked out.';
         }
         if (is_infinite($value)) {
-            return sprintf('At %s °C the oven never brings the middle to %s °C. Set it hotter.', Say::number($bake->ovenCelsius), Say::number($wanted));
+            return sprintf('At %s °C the oven never brings the middle to %s °C. Set it hotter.', Say::number($bake->first()->ovenCelsius), Say::number($wanted));
         }
         $spare = $bake->minutes - $high;
 

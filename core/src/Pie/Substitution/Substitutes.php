@@ -85,7 +85,7 @@ final readonly class Substitutes
         if ($layer instanceof AbsorbentLayer) {
             $new = self::instead($layer->strewn, $other);
 
-            return [$pie->withLayer(new AbsorbentLayer($layer->id, $new)), $new->amount->words];
+            return [$pie->withLayer(new AbsorbentLayer($layer->id, $new, $layer->fromCelsius)), $new->amount->words];
         }
         assert($layer instanceof SolidLayer);
         if ($binder && $layer->binder !== null) {
@@ -114,7 +114,7 @@ final readonly class Substitutes
         $yield = $pressed ? ($preparation->yieldLow + $preparation->yieldHigh) / 2 : 1.0;
         $bought = round($now / $yield);
         $new = new SolidLayer(
-            $layer->id, $other, Amount::of(max($bought, $now)), $pressed ? [new Step($preparation->name, Amount::of($now))] : [], $layer->binder,
+            $layer->id, $other, Amount::of(max($bought, $now)), $pressed ? [new Step($preparation->name, Amount::of($now))] : [], $layer->binder, $layer->fromCelsius,
         );
 
         return [$pie->withLayer($new), $pressed ? sprintf('%s, %s to %s', Say::grams($bought), $preparation->name, Say::grams($now)) : Say::grams($now)];

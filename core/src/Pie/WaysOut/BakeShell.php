@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pie\WaysOut;
 
+use Hojaldre\Core\Bake\ShellStage;
 use Hojaldre\Core\Moisture\ShellBake;
 use Hojaldre\Core\Pie\Pie;
 
@@ -22,7 +23,7 @@ final readonly class BakeShell implements Lever
 
     public function most(Pie $pie): float
     {
-        return $pie->crust->shellBake === ShellBake::Raw ? 1.0 : 0.0;
+        return $pie->crust->shellBake() === ShellBake::Raw ? 1.0 : 0.0;
     }
 
     public function step(Pie $pie): float
@@ -32,7 +33,7 @@ final readonly class BakeShell implements Lever
 
     public function pull(Pie $pie, float $by): Pie
     {
-        return $pie->withCrust($pie->crust->withShell(ShellBake::ParBaked, $pie->crust->seal));
+        return $pie->withCrust($pie->crust->withShell(ShellStage::usual(ShellBake::ParBaked), $pie->crust->seal));
     }
 
     public function act(Pie $pie, float $by): string

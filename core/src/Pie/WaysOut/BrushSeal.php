@@ -24,7 +24,7 @@ final readonly class BrushSeal implements Lever
     public function most(Pie $pie): float
     {
         // it is brushed on a hot shell: a raw one has no hot base
-        return $pie->crust->seal === Seal::None && $pie->crust->shellBake !== ShellBake::Raw ? 1.0 : 0.0;
+        return $pie->crust->seal === Seal::None && $pie->crust->shellBake() !== ShellBake::Raw ? 1.0 : 0.0;
     }
 
     public function step(Pie $pie): float
@@ -34,7 +34,7 @@ final readonly class BrushSeal implements Lever
 
     public function pull(Pie $pie, float $by): Pie
     {
-        return $pie->withCrust($pie->crust->withShell($pie->crust->shellBake, Seal::Egg));
+        return $pie->withCrust($pie->crust->withShell($pie->crust->shell, Seal::Egg));
     }
 
     public function act(Pie $pie, float $by): string

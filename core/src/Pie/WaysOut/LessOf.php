@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Pie\WaysOut;
 
 use Hojaldre\Core\Measure\Say;
-use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
 

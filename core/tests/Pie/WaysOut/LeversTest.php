@@ -59,7 +59,7 @@ final class LeversTest extends TestCase
         $lever = new BrushSeal;
         $crust = TroutQuiche::pie()->crust;
         self::assertSame(1.0, $lever->most(TroutQuiche::pie()));
-        self::assertSame(0.0, $lever->most(TroutQuiche::pie()->withCrust($crust->withShell(ShellBake::Raw, Seal::None))));
+        self::assertSame(0.0, $lever->most(TroutQuiche::pie()->withCrust($crust->withShell([], Seal::None))));
         self::assertSame(0.0, $lever->most($lever->pull(TroutQuiche::pie(), 1)));
         self::assertStringContainsString('hot base', $lever->act(TroutQuiche::pie(), 1));
     }
@@ -67,9 +67,9 @@ final class LeversTest extends TestCase
     public function test_only_a_raw_shell_can_still_be_par_baked(): void
     {
         $crust = TroutQuiche::pie()->crust;
-        $raw = TroutQuiche::pie()->withCrust($crust->withShell(ShellBake::Raw, Seal::None));
+        $raw = TroutQuiche::pie()->withCrust($crust->withShell([], Seal::None));
         self::assertSame(0.0, (new BakeShell)->most(TroutQuiche::pie()));
-        self::assertSame(ShellBake::ParBaked, (new BakeShell)->pull($raw, 1)->crust->shellBake);
+        self::assertSame(ShellBake::ParBaked, (new BakeShell)->pull($raw, 1)->crust->shellBake());
     }
 
     public function test_eggs_move_whole_in_the_size_the_cook_uses(): void
@@ -136,7 +136,7 @@ final class LeversTest extends TestCase
     public function test_minutes_are_added_and_heat_never_is(): void
     {
         $pie = (new BakeLonger)->pull(TroutQuiche::pie(), 6);
-        self::assertSame([50.0, 175.0], [$pie->bake->minutes, $pie->bake->ovenCelsius]);
+        self::assertSame([50.0, 175.0], [$pie->bake->minutes, $pie->bake->first()->ovenCelsius]);
         self::assertSame('Bake 6 min longer, out at 50', (new BakeLonger)->act(TroutQuiche::pie(), 6));
     }
 

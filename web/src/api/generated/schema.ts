@@ -464,6 +464,8 @@ export interface components {
             id: string;
             food: components["schemas"]["Food"];
             amount: components["schemas"]["Amount"];
+            /** @description Where it comes from: 5 the fridge, 20 the bench, 60 the pan, °C. */
+            fromCelsius: number;
         };
         /** @description An amount in the cook's words and in grams. */
         Amount: {
@@ -477,12 +479,13 @@ export interface components {
         };
         /** @description The oven and the time. */
         Bake: {
-            /** @description Measured inside, °C. */
-            ovenCelsius: number;
-            /** @enum {string} */
-            mode: "static" | "fan";
-            /** @description Until it is taken out, min. */
-            minutes: number;
+            stages: components["schemas"]["Stage"][];
+            /**
+             * @description What it stands on: an open rack, or a hot steel or stone.
+             * @enum {string}
+             */
+            on: "rack" | "steel";
+            oven: components["schemas"]["Oven"] | null;
         };
         Bill: {
             tins: number;
@@ -533,8 +536,6 @@ export interface components {
             /** @description Rolled, mm. */
             thicknessMm: number;
             /** @enum {string} */
-            shellBake: "raw" | "par-baked" | "fully-baked";
-            /** @enum {string} */
             seal: "none" | "egg";
             /**
              * @description Whether it lines the tin, or lies on top alone.
@@ -542,6 +543,8 @@ export interface components {
              */
             lining: "tin" | "lid-only";
             lid: components["schemas"]["Lid"] | null;
+            /** @description What the empty shell goes through before it is filled; none where it is filled raw. */
+            shell: components["schemas"]["ShellStage"][];
         };
         /** @description A tray of muffin cups, all alike. */
         CupsTin: {
@@ -597,6 +600,8 @@ export interface components {
             dairies: components["schemas"]["Ingredient"][];
             /** @description Raw meat or fish blended in, as for a mousseline. */
             blended: components["schemas"]["Ingredient"][];
+            /** @description Where it comes from: 5 the fridge, 20 the bench, 60 the pan, °C. */
+            fromCelsius: number;
         };
         Effect: {
             name: components["schemas"]["ReadingName"];
@@ -803,6 +808,12 @@ export interface components {
         Ok: {
             /** @description What holds for the whole API. */
             ok: boolean;
+        };
+        /** @description An oven of the kitchen and how it lies. */
+        Oven: {
+            name: string;
+            /** @description Measured inside less what the dial says, K. */
+            runsByKelvins: number;
         };
         OvenToStore: {
             name: string;
@@ -1073,6 +1084,22 @@ export interface components {
                 role: "owner" | "cook" | "guest";
             }[];
         };
+        /** @description One stage of the empty shell in the oven. */
+        ShellStage: {
+            /**
+             * @description Weighted to the rim, sides propped with foil, or bare.
+             * @enum {string}
+             */
+            how: "weighted" | "propped" | "bare";
+            /** @description Measured inside, °C. */
+            ovenCelsius: number;
+            /** @enum {string} */
+            mode: "static" | "fan";
+            /** @description min */
+            minutes: number;
+            /** @enum {string} */
+            rack: "low" | "middle" | "high";
+        };
         SignIn: {
             email: string;
             password: string;
@@ -1087,6 +1114,8 @@ export interface components {
             /** @description What was done to it, in order. */
             steps: components["schemas"]["Step"][];
             binder: components["schemas"]["Ingredient"] | null;
+            /** @description Where it comes from: 5 the fridge, 20 the bench, 60 the pan, °C. */
+            fromCelsius: number;
         };
         /** @description A round tin with a ring that opens. */
         SpringformTin: {
@@ -1096,6 +1125,21 @@ export interface components {
             diameterMm: number;
             /** @description Inside, mm. */
             depthMm: number;
+        };
+        /** @description One stage of the filled pie in the oven. */
+        Stage: {
+            /** @description Measured inside, °C. */
+            ovenCelsius: number;
+            /** @enum {string} */
+            mode: "static" | "fan";
+            /** @description min */
+            minutes: number;
+            /** @enum {string} */
+            rack: "low" | "middle" | "high";
+            /** @description Foil over the top. */
+            tent: boolean;
+            /** @description A ring of foil over the rim. */
+            shield: boolean;
         };
         /** @description One thing done to a food before it goes in, and what it weighed afterwards. */
         Step: {
