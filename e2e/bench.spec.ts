@@ -74,8 +74,8 @@ test("a quantity takes any kitchen unit, keeps the cook's words and shows grams"
   await expect(page.locator("[data-row=custard]")).toContainText("193 g");
   await type(page, "Leeks, bought", "1 lb 2 oz");
   await expect(page.locator("[data-row=leeks]")).toContainText("510 g");
-  await type(page, "Oven temperature", "350 F");
-  await expect(entry(page, "Oven temperature")).toHaveValue("177 °C");
+  await type(page, "Bake, oven temperature", "350 F");
+  await expect(entry(page, "Bake, oven temperature")).toHaveValue("177 °C");
   await page.getByRole("button", { name: /24 cm straight tin/ }).click();
   await type(page, "Tin, inside width", "9 in");
   await page.getByRole("button", { name: "Done" }).click();
@@ -122,7 +122,7 @@ test("a late answer is never shown for a newer design", async ({ page }) => {
 
 test("an unsafe bake is never called done: too few minutes ride on the rim until they are enough", async ({ page }) => {
   await onTheBench(page, "Quiche in a hurry");
-  await type(page, "Minutes in the oven", "30 min");
+  await type(page, "Bake, minutes", "30 min");
   await expect(reading(page, "Safe")).toContainText("not yet");
   await expect(reading(page, "Safe")).toContainText("too early by up to");
   await page.getByRole("button", { name: /^Apply: Bake .* longer/ }).click();
@@ -175,16 +175,16 @@ test("a cook's own cup and oven scale are remembered", async ({ page }) => {
     await page.getByRole("menuitem", { name: words }).click();
   };
   await choose("Oven in °F");
-  await expect(entry(page, "Oven temperature")).toHaveValue("347 °F");
+  await expect(entry(page, "Bake, oven temperature")).toHaveValue("347 °F");
   await choose("US cup and spoons");
   await type(page, "Whole milk", "1 cup");
   await expect(page.locator("[data-row=custard]")).toContainText("244 g");
   await page.reload();
-  await expect(entry(page, "Oven temperature")).toHaveValue("347 °F");
-  await type(page, "Oven temperature", "gas 4");
-  await expect(entry(page, "Oven temperature")).toHaveValue("356 °F");
+  await expect(entry(page, "Bake, oven temperature")).toHaveValue("347 °F");
+  await type(page, "Bake, oven temperature", "gas 4");
+  await expect(entry(page, "Bake, oven temperature")).toHaveValue("356 °F");
   await choose("Oven in °C");
-  await expect(entry(page, "Oven temperature")).toHaveValue("180 °C");
+  await expect(entry(page, "Bake, oven temperature")).toHaveValue("180 °C");
   await choose("Metric cup and spoons");
 });
 

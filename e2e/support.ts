@@ -14,7 +14,7 @@ export async function signIn(page: Page, who: "ada" | "ben" | "cleo" = "ada") {
 
 /** A trout quiche of its own for a test, on the bench. */
 export async function onTheBench(page: Page, name: string, change: (design: Trout) => void = () => {}) {
-  await signIn(page);
+  if (!(await (await page.request.get("/api/session")).json()).user) await signIn(page);
   const session = await (await page.request.get("/api/session")).json();
   const design = JSON.parse(readFileSync(TROUT_FILE, "utf8")) as Trout;
   design.name = name;
@@ -32,8 +32,8 @@ export async function onTheBench(page: Page, name: string, change: (design: Trou
 
 type Trout = {
   name: string;
-  bake: { minutes: number };
-  layers: { kind: string; eggs?: unknown[]; now?: unknown }[];
+  bake: { stages: { minutes: number }[] };
+  layers: { kind: string; eggs?: unknown[]; steps?: unknown }[];
 };
 
 export const entry = (page: Page, label: string) => page.getByLabel(label, { exact: true });

@@ -27,7 +27,11 @@ use OpenApi\Attributes as OA;
 ])]
 final class PutFoodRequest extends FormRequest
 {
-    /** The core reads the label and names every fault. @return array<string, list<string>> */
+    /**
+     * The core reads the label and names every fault.
+     *
+     * @return array<string, list<string>>
+     */
     public function rules(): array
     {
         return [];

@@ -24,7 +24,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'grams', type: 'number'),
         ],
     )),
-    new OA\Property(property: 'mode', type: 'string', nullable: true, enum: ['static', 'fan', null], description: 'where an oven was written with it: "160 °C fan"'),
+    new OA\Property(property: 'mode', type: 'string', nullable: true, description: 'static or fan, where an oven was written with it: "160 °C fan"'),
 ])]
 final class ReadEntry
 {

@@ -35,7 +35,11 @@ final class KitchenTin extends Model
         return ['tin' => $tin->toArray(), 'label' => $tin->label(), 'holdsMl' => round($tin->volumeMl($tin->depthMm()))];
     }
 
-    /** Its key is kitchen and id together, which Eloquent cannot update by; an upsert can. @param  array<string, mixed>  $values */
+    /**
+     * Its key is kitchen and id together, which Eloquent cannot update by; an upsert can.
+     *
+     * @param  array<string, mixed>  $values
+     */
     public static function put(Kitchen $kitchen, string $id, array $values): void
     {
         self::query()->upsert([['kitchen_id' => $kitchen->id, 'id' => $id, ...$values]], ['kitchen_id', 'id'], array_keys($values));

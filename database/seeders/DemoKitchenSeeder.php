@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Food\KitchenFood;
 use App\Kitchen\Kitchen;
 use App\Kitchen\Role;
 use App\Kitchen\User;
+use App\Oven\KitchenOven;
 use App\Pie\StoredPie;
+use App\Tin\KitchenTin;
+use Hojaldre\Core\Faults;
+use Hojaldre\Core\Fields;
+use Hojaldre\Core\Food\OwnFood;
 use Hojaldre\Core\Pie\PieFile;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use RuntimeException;
 
 /**
@@ -36,12 +43,33 @@ final class DemoKitchenSeeder extends Seeder
                 $kitchen->members()->syncWithoutDetaching([$user->id => ['role' => $role->value]]);
             }
             $ada = User::query()->where('email', self::MEMBERS[0][1])->firstOrFail();
+            $this->stores($kitchen);
             if ($kitchen->pies()->doesntExist()) {
                 foreach (array_reverse(self::files()) as $file) {
                     StoredPie::putDown($kitchen, $ada, PieFile::read((string) file_get_contents($file)));
                 }
             }
         });
+    }
+
+    private function stores(Kitchen $kitchen): void
+    {
+        if (KitchenTin::query()->where('kitchen_id', $kitchen->id)->exists()) {
+            return;
+        }
+        foreach (DemoStores::TINS as $name => $tin) {
+            KitchenTin::put($kitchen, Str::uuid()->toString(), ['name' => $name, 'tin' => json_encode($tin, JSON_THROW_ON_ERROR)]);
+        }
+        foreach (DemoStores::OVENS as $name => $oven) {
+            KitchenOven::put($kitchen, Str::uuid()->toString(), ['name' => $name, 'mode' => $oven['mode'], 'runs_by_kelvins' => $oven['runsByKelvins'], 'notes' => $oven['notes']]);
+        }
+        foreach (DemoStores::FOODS as $id => $label) {
+            $food = OwnFood::read($id, new Fields($label, '', new Faults));
+            KitchenFood::put($kitchen, $id, ['food' => json_encode($food->toArray(), JSON_THROW_ON_ERROR)]);
+        }
+        foreach (DemoStores::PRICES_PER_KG as $id => $price) {
+            KitchenFood::put($kitchen, $id, ['price_per_kg' => $price]);
+        }
     }
 
     /** @return list<string> the first pie of the list first */

@@ -123,7 +123,7 @@ final class SessionTest extends TestCase
         $pie = $kitchen->pies()->where('name', 'Smoked trout and leek quiche')->firstOrFail();
         $pie->update(['archived_at' => now()]);
         Artisan::call('db:seed', ['--class' => 'Database\\Seeders\\DemoKitchenSeeder', '--force' => true]);
-        self::assertSame([1, 3, 4], [Kitchen::query()->count(), User::query()->count(), $kitchen->pies()->count()]);
+        self::assertSame([1, 3, 7], [Kitchen::query()->count(), User::query()->count(), $kitchen->pies()->count()]);
         self::assertNotNull($pie->fresh()?->archived_at);
         self::assertSame(['cook', 'guest', 'owner'], $kitchen->members->map(static fn (User $user): string => $user->getRelation('pivot')->role->value)->sort()->values()->all());
     }

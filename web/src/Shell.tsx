@@ -22,6 +22,10 @@ const TEMPERATURES: [Units["temperatures"], string][] = [
   ["fahrenheit", "Oven in °F"],
   ["gas-mark", "Oven in gas marks"],
 ];
+const EGGS: [Units["eggs"], string][] = [
+  ["us", "Eggs in US sizes, large 50 g"],
+  ["eu", "Eggs in European sizes, large 61 g"],
+];
 const LAST_PIE = "hojaldre.last-pie";
 
 /** The frame of every room: mark, rooms, kitchen. */
@@ -38,8 +42,9 @@ export function Shell() {
   if (!here) return <NotHere />;
   const last = pie ?? localStorage.getItem(`${LAST_PIE}.${kitchen}`);
   const rooms = [
-    { name: "Pies", to: `/k/${kitchen}/pies`, seated: !pie },
+    { name: "Pies", to: `/k/${kitchen}/pies`, seated: !pie && !pathname.endsWith("/stores") },
     ...(last ? [{ name: "Bench", to: `/k/${kitchen}/bench/${last}`, seated: Boolean(pie) }] : []),
+    { name: "Stores", to: `/k/${kitchen}/stores`, seated: pathname.endsWith("/stores") },
   ];
   return (
     <Box paddingInline={{ base: "16px", sm: "24px" }} maxWidth="1600px" marginInline="auto">
@@ -86,10 +91,12 @@ function KitchenMenu({ session, kitchen }: { session: Session; kitchen: string }
     client.clear();
     navigate("/sign-in");
   };
-  const units: Units = session.user?.units ?? { volumes: "metric", temperatures: "celsius" };
+  const units: Units = session.user?.units ?? { volumes: "metric", temperatures: "celsius", eggs: "us" };
   const choose = async (change: Partial<typeof units>) => {
     const chosen = await answer(api.PUT("/session/units", { body: { ...units, ...change } }));
     client.setQueryData(sessionQuery.queryKey, rememberToken(chosen));
+    if (change.eggs)
+      void client.invalidateQueries({ queryKey: ["kitchen"], predicate: (one) => one.queryKey[2] === "foods" });
   };
   const items: MenuItem[] = [
     ...session.kitchens.map((one) => ({
@@ -107,6 +114,7 @@ function KitchenMenu({ session, kitchen }: { session: Session; kitchen: string }
       act: () => void choose({ temperatures }),
       seated: units.temperatures === temperatures,
     })),
+    ...EGGS.map(([eggs, label]) => ({ label, act: () => void choose({ eggs }), seated: units.eggs === eggs })),
     { label: "Light", act: () => chooseScheme("light") },
     { label: "Dark", act: () => chooseScheme("dark") },
     { label: "As this device has it", act: () => chooseScheme("device") },

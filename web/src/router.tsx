@@ -6,6 +6,7 @@ import { Shell } from "./Shell";
 
 const SignIn = lazy(() => import("./rooms/signin/SignIn"));
 const Pies = lazy(() => import("./rooms/pies/Pies"));
+const Stores = lazy(() => import("./rooms/stores/Stores"));
 const Bench = lazy(() => import("./rooms/bench/Bench"));
 
 const wait = (room: React.ReactNode) => <Suspense fallback={null}>{room}</Suspense>;
@@ -18,6 +19,7 @@ export const router = createBrowserRouter([
     element: <Shell />,
     children: [
       { path: "pies", element: wait(<Pies />) },
+      { path: "stores", element: wait(<Stores />) },
       { path: "bench/:pie", element: wait(<Bench />) },
     ],
   },

@@ -22,6 +22,8 @@ export const revision = (number: number): Revision => ({
 
 /** A half section of the commonest tin, nothing drawn in it. */
 export const section: Section = {
+  form: "open",
+  lid: null,
   across: "",
   tin: {
     depthMm: 35,
@@ -61,6 +63,7 @@ export function forecast(change: Partial<Forecast> = {}): Forecast {
       layers: [
         {
           id: "leeks",
+          stepLossesGrams: [135],
           boughtGrams: 450,
           drivenOffGrams: 135,
           nowGrams: 315,
@@ -70,6 +73,8 @@ export function forecast(change: Partial<Forecast> = {}): Forecast {
           freeGrams: 36,
         },
       ],
+      looseGrams: 36,
+      absorbedGrams: 0,
       freeGrams: 36,
       intoBaseGrams: 8,
       intoFillingGrams: 28,
@@ -138,4 +143,6 @@ export function wrapper({ children }: { children: ReactNode }) {
 
 export const show = (node: ReactNode) => render(node, { wrapper });
 
-export const foods = (list: Food[]) => ({ foods: list.map((food) => ({ food, preparations: [] })) });
+export const foods = (list: Food[]) => ({
+  foods: list.map((food) => ({ food, preparations: [], label: null, pricePerKg: null })),
+});

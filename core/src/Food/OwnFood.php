@@ -69,7 +69,11 @@ final readonly class OwnFood
         };
     }
 
-    /** The packet's figures of a food, to be shown again for editing. @return array<string, mixed> */
+    /**
+     * The packet's figures of a food, to be shown again for editing.
+     *
+     * @return array<string, mixed>
+     */
     public static function label(Food $food): array
     {
         $body = array_search($food->liquidShare, self::BODIES, true);

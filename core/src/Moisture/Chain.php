@@ -42,7 +42,7 @@ final readonly class Chain
     /** Water in it after so many steps, g. */
     public function waterGrams(int $steps): float
     {
-        $weight = $steps === 0 ? $this->boughtGrams : $this->afterGrams[$steps - 1];
+        $weight = $this->afterGrams[$steps - 1] ?? $this->boughtGrams;
 
         return max(0.0, $this->boughtGrams * $this->waterShare - $this->waterShareOfLoss * ($this->boughtGrams - $weight));
     }

@@ -54,11 +54,10 @@ final readonly class Bake
     /** Longer or shorter by its last stage, which keeps at least a minute. */
     public function withMinutes(float $minutes): self
     {
-        $last = count($this->stages) - 1;
-        $stages = $this->stages;
-        $stages[$last] = $stages[$last]->with(minutes: max(1.0, $stages[$last]->minutes + $minutes - $this->minutes));
+        $before = array_slice($this->stages, 0, -1);
+        $last = $this->stages[count($this->stages) - 1];
 
-        return $this->withStages($stages);
+        return $this->withStages([...$before, $last->with(minutes: max(1.0, $last->minutes + $minutes - $this->minutes))]);
     }
 
     /** @param  non-empty-list<Stage>  $stages */

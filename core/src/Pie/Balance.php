@@ -8,11 +8,15 @@ use Hojaldre\Core\Custard\Custard;
 use Hojaldre\Core\Moisture\BaseWater;
 use Hojaldre\Core\Moisture\WetSolid;
 use Hojaldre\Core\Seasoning\Salt;
+use Hojaldre\Core\Tin\FoldedDiscs;
 use Hojaldre\Core\Tin\Tin;
 
 /** The weighing arithmetic of one design: what the readings are taken from. */
 final readonly class Balance
 {
+    /** A filling folded into a disc is pressed together, with this much air left in it (judgement). */
+    private const PRESSED = 1.15;
+
     public Tin $lined;
 
     /** @var array<string, WetSolid> by layer id */
@@ -126,7 +130,21 @@ final readonly class Balance
     /** Depth of the filling above the crust, mm: the custard line, or the top of the solids where they stand proud. */
     public function fillMm(): float
     {
-        return $this->lined->depthForVolumeMm($this->variation->volume * max($this->solidMl + $this->custardMl, $this->heapMl));
+        $ml = $this->pie->form() === Form::Folded
+            ? self::PRESSED * ($this->solidMl + $this->custardMl)
+            : max($this->solidMl + $this->custardMl, $this->heapMl);
+
+        return $this->lined->depthForVolumeMm($this->variation->volume * $ml);
+    }
+
+    /** What heat has to get through: the filling, under a lid the lid too; a fold is thickest in its middle and has crust on both sides. */
+    public function heatDepthMm(): float
+    {
+        $crust = $this->pie->crust;
+
+        return $this->pie->form() === Form::Folded
+            ? $this->fillMm() / FoldedDiscs::MEAN_SHARE + 2 * $crust->thicknessMm
+            : $this->fillMm() + ($crust->lid === null ? 0.0 : $crust->lid->thicknessMm);
     }
 
     /** What the filling has when it goes in, from where each part comes from: the mean by weight, °C. */

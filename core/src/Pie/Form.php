@@ -19,6 +19,12 @@ enum Form: string
         return $this !== self::PotPie;
     }
 
+    /** Whether there is an empty shell to bake first. */
+    public function canBeBakedBlind(): bool
+    {
+        return $this !== self::PotPie && $this !== self::Folded;
+    }
+
     public function isClosed(): bool
     {
         return $this !== self::Open && $this !== self::Lattice;

@@ -28,7 +28,10 @@ final readonly class Section
         $pie = $balance->pie;
         $lined = $balance->lined;
         $crustMm = $pie->crust->liningThicknessMm();
-        $depth = static fn (float $ml): float => round($crustMm + $lined->depthForVolumeMm($ml), 2);
+        // what is folded into a disc is pressed together
+        $heap = max($balance->solidMl + $balance->custardMl, $balance->heapMl);
+        $pressed = $pie->form() === Form::Folded && $heap > 0 ? $lined->volumeMl($balance->fillMm()) / $heap : 1.0;
+        $depth = static fn (float $ml): float => round($crustMm + $lined->depthForVolumeMm($ml * $pressed), 2);
 
         $gaps = $balance->heapMl - $balance->solidMl;
         // what is left of the custard once the gaps between all solids are full stands where it was poured
@@ -52,15 +55,19 @@ final readonly class Section
             $from += $room;
         }
         $top = $balance->fillMm() + $crustMm;
+        $folded = $pie->form() === Form::Folded;
+        // a fold has no tin: its own crust is the wall
+        $wallMm = $folded ? $crustMm : 0.0;
+        $depthMm = $pie->tin->depthMm() + $wallMm;
 
         return new self(
             $pie->form(),
-            $pie->crust->lid,
+            $folded ? new Lid($crustMm, 0.01, 'egg') : $pie->crust->lid,
             $pie->tin->across(),
             [
-                'depthMm' => $pie->tin->depthMm(),
-                'floorRadiusMm' => round($pie->tin->radiusMm(0), 2),
-                'rimRadiusMm' => round($pie->tin->radiusMm($pie->tin->depthMm()), 2),
+                'depthMm' => round($depthMm, 2),
+                'floorRadiusMm' => round($pie->tin->radiusMm(0) + $wallMm, 2),
+                'rimRadiusMm' => round($pie->tin->radiusMm($pie->tin->depthMm()) + $wallMm, 2),
                 'crustMm' => $crustMm,
                 'linedFloorRadiusMm' => round($lined->radiusMm(0), 2),
                 'linedRimRadiusMm' => round($lined->radiusMm($lined->depthMm()), 2),
@@ -68,7 +75,7 @@ final readonly class Section
             $layers,
             $line,
             round($top, 2),
-            round($pie->tin->depthMm() - $top, 2),
+            round($depthMm - $top, 2),
         );
     }
 

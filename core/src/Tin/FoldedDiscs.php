@@ -8,17 +8,18 @@ use Hojaldre\Core\Measure\Say;
 
 /**
  * No tin at all: discs of dough folded in half over a filling, pasties and hand pies. One disc of diameter D keeps a crimp of
- * 12 mm and becomes a pocket with r = D/2 - 12; full, it is 0.35 r high in the middle and 0.6 of that on the average of its
- * half circle, so V = 0.33 r3. 12 cm holds about 40 ml, 15 cm 85, 20 cm 225 (judgement, against what hand pies and pasties
+ * 8 mm and becomes a pocket with r = D/2 - 8; full, it is 0.42 r high in the middle and 0.6 of that on the average of its
+ * half circle, so V = 0.4 r3. 12 cm holds about 55 ml, 15 cm 120, 20 cm 310 (judgement, against what hand pies and pasties
  * commonly take).
  */
 final readonly class FoldedDiscs implements Tin
 {
-    private const CRIMP_MM = 12.0;
+    private const CRIMP_MM = 8.0;
 
-    private const HEIGHT_SHARE = 0.35;
+    private const HEIGHT_SHARE = 0.42;
 
-    private const MEAN_SHARE = 0.6;
+    /** Mean depth of a full pocket to that in its middle. */
+    public const MEAN_SHARE = 0.6;
 
     /**
      * @param  int  $discs  1 to 60

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Tests\Pie;
 
 use Hojaldre\Core\Pie\Balance;
+use Hojaldre\Core\Pie\Form;
 use Hojaldre\Core\Pie\Scaling;
 use Hojaldre\Core\Refused;
 use Hojaldre\Core\Tests\RandomPie;
@@ -40,7 +41,8 @@ final class ScalingTest extends TestCase
     public function test_in_another_tin_the_filling_stands_at_the_same_share_of_its_depth(): void
     {
         foreach (RandomPie::many(80) as $pie) {
-            if (Balance::of($pie)->isEmpty()) {
+            // a filling folded into a disc is pressed, in a tin it is not
+            if (Balance::of($pie)->isEmpty() || $pie->form() === Form::Folded) {
                 continue;
             }
             $other = $pie->withTin(new RectangularTin(350, 120, 28, 10));

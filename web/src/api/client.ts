@@ -4,6 +4,15 @@ import type { components, paths } from "./generated/schema";
 type Schemas = components["schemas"];
 export type PieDesign = Schemas["PieDesign"];
 export type SolidLayer = Schemas["SolidLayer"];
+export type AbsorbentLayer = Schemas["AbsorbentLayer"];
+export type Stage = Schemas["Stage"];
+export type ShellStage = Schemas["ShellStage"];
+export type Preparation = Schemas["Preparation"];
+export type Prepare = Schemas["Prepare"];
+export type StoredFood = Schemas["StoredFood"];
+export type FoodLabel = Schemas["FoodLabel"];
+export type StoredTin = Schemas["StoredTin"];
+export type StoredOven = Schemas["StoredOven"];
 export type CustardLayer = Schemas["CustardLayer"];
 export type Ingredient = Schemas["Ingredient"];
 export type Food = Schemas["Food"];
@@ -23,6 +32,7 @@ export type Scale = Schemas["Scale"];
 export type CustardAnswers = Schemas["CustardAnswers"];
 export type CustardAnswer = Schemas["CustardAnswer"];
 export type Effect = Schemas["Effect"];
+export type Entry = Schemas["Entry"];
 export type EntryKind = Schemas["EntryWords"]["kind"];
 
 /** An answer of the API other than the one asked for, or no answer at all. */

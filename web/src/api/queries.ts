@@ -45,6 +45,30 @@ export const foodsQuery = (kitchen: string) =>
     staleTime: Number.POSITIVE_INFINITY,
   });
 
+export const tinsQuery = (kitchen: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "tins"],
+    queryFn: async () => (await answer(api.GET("/kitchens/{kitchen}/tins", { params: { path: { kitchen } } }))).tins,
+    staleTime: 60_000,
+  });
+
+export const ovensQuery = (kitchen: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "ovens"],
+    queryFn: async () => (await answer(api.GET("/kitchens/{kitchen}/ovens", { params: { path: { kitchen } } }))).ovens,
+    staleTime: 60_000,
+  });
+
+/** All that goes into so many tins of a design. */
+export const billQuery = (kitchen: string, design: PieDesign, tins: number) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "bill", tins, JSON.stringify(design)],
+    queryFn: ({ signal }) =>
+      answer(api.POST("/kitchens/{kitchen}/bill", { params: { path: { kitchen } }, body: { design, tins }, signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
 /** What an unsaved design would do. A newer design is another question, so a late answer is never shown for it. */
 export const forecastQuery = (kitchen: string, design: PieDesign) =>
   queryOptions({

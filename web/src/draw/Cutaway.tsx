@@ -37,7 +37,7 @@ export const Cutaway = memo(function Cutaway({ section, ledger, basePercent, sea
       <SectionBody section={section} frame={frame} basePercent={basePercent} seal={seal} detail name={name} />
       {empty && <DashedLayers section={section} frame={frame} />}
       <WaterPaths section={section} ledger={ledger} frame={frame} />
-      <Headroom section={section} frame={frame} />
+      {section.form !== "folded" && <Headroom section={section} frame={frame} />}
       <Measures section={section} frame={frame} />
       <Ruler section={section} frame={frame} />
     </svg>
@@ -72,11 +72,12 @@ function WaterPaths({ section, ledger, frame }: { section: Section; ledger: Ledg
     const row = ledger.layers.find((one) => one.id === layer.id);
     return row && row.freeGrams >= 1 ? [{ layer, grams: row.freeGrams }] : [];
   });
+  const folded = section.form === "folded";
   const toBase = ledger.freeGrams > 0 ? ledger.intoBaseGrams / ledger.freeGrams : 0;
   return (
     <g fill="none" strokeLinecap="round" strokeLinejoin="round">
       {weeping.map(({ layer, grams }, index) => {
-        const x = frame.x(frame.insideMm(layer.bottomMm)) * (0.93 - index * 0.09);
+        const x = frame.x(frame.insideMm(layer.bottomMm)) * ((folded ? 0.6 : 0.93) - index * 0.09);
         const from = frame.y((layer.bottomMm + layer.topMm) / 2);
         const base = frame.y(section.tin.crustMm * 0.45);
         const top = frame.y(Math.max(layer.topMm, section.custardLineMm ?? layer.topMm)) + 12;
@@ -109,7 +110,7 @@ function Headroom({ section, frame }: { section: Section; frame: Frame }) {
   return (
     <text
       x={frame.x(section.tin.linedRimRadiusMm / 2)}
-      y={frame.y(Math.max(section.fillTopMm, section.tin.crustMm)) - 9}
+      y={frame.y(Math.max(section.fillTopMm, section.tin.crustMm) + (section.lid?.thicknessMm ?? 0)) - 9}
       textAnchor="middle"
       fontSize="14"
       fill={ink("ink2")}

@@ -19,20 +19,30 @@ const DOCK_EVERY_MM = 26;
 export function SectionBody({ section, frame, basePercent, seal, detail, name }: Props) {
   const { x, y, insideMm } = frame;
   const { tin, layers, custardLineMm } = section;
+  const folded = section.form === "folded";
   const baseClass = basePercent === null ? 0 : waterClass(basePercent);
   return (
     <g>
       {detail && <Dashes name={name} />}
-      {[...layers]
-        .sort((a, b) => Number(a.kind === "solid") - Number(b.kind === "solid"))
-        .map((layer) => (
-          <Band key={layer.id} layer={layer} section={section} frame={frame} detail={detail} name={name} />
-        ))}
+      {folded && (
+        <clipPath id={`${name}-fold`}>
+          <path d={foldInside(frame, section)} />
+        </clipPath>
+      )}
+      <g clipPath={folded ? `url(#${name}-fold)` : undefined}>
+        {[...layers]
+          .sort((a, b) => Number(a.kind !== "custard") - Number(b.kind !== "custard"))
+          .map((layer) => (
+            <Band key={layer.id} layer={layer} section={section} frame={frame} detail={detail} name={name} />
+          ))}
+      </g>
       <path d={crustBase(frame, section)} fill={ink(`water${baseClass}`)} />
       {detail && <path d={crustBase(frame, section)} fill={`url(#${name}-dash-${baseClass})`} />}
-      <path d={crustSide(frame, section)} fill={ink("water1")} />
-      {detail && <Lamina frame={frame} section={section} />}
-      <path d={crustOutline(frame, section)} fill="none" stroke={ink("ink")} strokeWidth={detail ? 1.4 : 1} />
+      {!folded && <path d={crustSide(frame, section)} fill={ink("water1")} />}
+      {detail && tin.crustMm > 0 && !folded && <Lamina frame={frame} section={section} />}
+      {!folded && (
+        <path d={crustOutline(frame, section)} fill="none" stroke={ink("ink")} strokeWidth={detail ? 1.4 : 1} />
+      )}
       {detail && seal && (
         <>
           <path
@@ -56,25 +66,28 @@ export function SectionBody({ section, frame, basePercent, seal, detail, name }:
           strokeWidth={detail ? 2 : 1.4}
         />
       )}
-      <TinWall frame={frame} section={section} detail={detail} />
+      {section.lid && <LidOver frame={frame} section={section} lid={section.lid} detail={detail} />}
+      {section.form !== "folded" && <TinWall frame={frame} section={section} detail={detail} />}
     </g>
   );
 }
 
+type LidProps = { section: Section; frame: Frame; lid: NonNullable<Section["lid"]>; detail: boolean };
 type BandProps = { layer: SectionLayer; section: Section; frame: Frame; detail: boolean; name: string };
 
 function Band({ layer, section, frame, detail, name }: BandProps) {
   const { bottom, top } = spanOf(layer, section);
   if (top - bottom < 0.05) return null;
+  const pieces = layer.kind !== "custard";
   const path = bandPath(frame, bottom, top);
   const level = waterClass(layer.waterPercent);
   // dry things in a custard are seen as pieces in it, not as a dry band
-  const scattered = detail && layer.kind === "solid" && section.custardLineMm !== null && level < 4;
+  const scattered = detail && pieces && section.custardLineMm !== null && level < 4;
   return (
     <g data-layer={layer.id}>
       {!scattered && <path d={path} fill={ink(`water${level}`)} />}
       {detail && !scattered && <path d={path} fill={`url(#${name}-dash-${level})`} />}
-      {detail && layer.kind === "solid" && <Solids layer={layer} frame={frame} level={level} scattered={scattered} />}
+      {detail && pieces && <Solids layer={layer} frame={frame} level={level} scattered={scattered} />}
     </g>
   );
 }
@@ -178,6 +191,42 @@ function Lamina({ frame, section }: { frame: Frame; section: Section }) {
       <path d={pricks.join(" ")} fill={ink("ground")} stroke={ink("ink")} strokeWidth="1" />
     </>
   );
+}
+
+/** The room inside a fold: flat below, curved above. */
+function foldInside({ x, y, insideMm }: Frame, section: Section) {
+  const low = section.tin.crustMm;
+  const high = Math.max(section.fillTopMm, low);
+  const out = insideMm(low);
+  return `M${x(0)},${y(low)} H${x(out)} C${x(out * 0.9)},${y(low + (high - low) * 0.45)} ${x(out * 0.6)},${y(high)} ${x(0)},${y(high)} Z`;
+}
+
+const STRIP_MM = 22;
+
+/** The lid on the filling: whole with its vent at the axis, or strips of a lattice; a fold curves down to its crimp. */
+function LidOver({ frame, section, lid, detail }: LidProps) {
+  const { x, y } = frame;
+  const bottom = Math.max(section.fillTopMm, section.tin.crustMm);
+  const top = bottom + lid.thicknessMm;
+  const out = section.tin.rimRadiusMm;
+  const side = section.form === "pot-pie" ? out : frame.insideMm(bottom);
+  const bars: [number, number][] = [];
+  if (lid.openShare >= 0.1) {
+    const every = STRIP_MM / (1 - lid.openShare);
+    for (let at = every - STRIP_MM / 2 - every / 2; at < side; at += every) {
+      bars.push([Math.max(0, at), Math.min(side, at + STRIP_MM)]);
+    }
+  } else {
+    bars.push([Math.min(3, side * 0.03), side]);
+  }
+  const curve =
+    section.form === "folded"
+      ? `M${x(0)},${y(top)} C${x(out * 0.6)},${y(top)} ${x(out * 0.92)},${y(section.tin.crustMm + (top - section.tin.crustMm) * 0.4)} ${x(out)},${y(section.tin.crustMm)} L${x(frame.insideMm(section.tin.crustMm))},${y(section.tin.crustMm)} C${x(side * 0.9)},${y(section.tin.crustMm + (bottom - section.tin.crustMm) * 0.45)} ${x(side * 0.6)},${y(bottom)} ${x(0)},${y(bottom)} Z`
+      : bars
+          .filter(([from, to]) => to > from)
+          .map(([from, to]) => `M${x(from)},${y(bottom)} V${y(top)} H${x(to)} V${y(bottom)} Z`)
+          .join(" ");
+  return <path d={curve} fill={ink("water1")} stroke={ink("ink")} strokeWidth={detail ? 1.4 : 1} />;
 }
 
 function TinWall({ frame, section, detail }: { frame: Frame; section: Section; detail: boolean }) {

@@ -22,7 +22,7 @@ const MOST_HEIGHT = 300;
 export function frameOf(section: Section, width: number, margins: Margins, mostHeight = MOST_HEIGHT): Frame {
   const { tin } = section;
   const widestMm = Math.max(tin.rimRadiusMm, tin.floorRadiusMm);
-  const tallestMm = Math.max(tin.depthMm, section.fillTopMm);
+  const tallestMm = Math.max(tin.depthMm, section.fillTopMm + (section.lid?.thicknessMm ?? 0));
   // a very deep pie is made narrower rather than higher than the room there is
   const pxPerMm = Math.max(0.05, Math.min((width - margins.left - margins.right) / widestMm, mostHeight / tallestMm));
   const stretch = Math.max(1, Math.min(2, mostHeight / (tallestMm * pxPerMm)));

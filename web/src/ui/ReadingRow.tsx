@@ -49,15 +49,9 @@ export function ReadingRow({ reading, children, more }: Props) {
         >
           {reading.verdict}
         </Box>
-      </Flex>
-      <Box position="relative">
-        <Rule reading={reading} />
         {!alwaysOpen && (
           <chakra.button
             type="button"
-            position="absolute"
-            left="0"
-            bottom="-3px"
             lineHeight="24px"
             background="transparent"
             border="0"
@@ -71,7 +65,8 @@ export function ReadingRow({ reading, children, more }: Props) {
             {open ? "Less" : "Why"}
           </chakra.button>
         )}
-      </Box>
+      </Flex>
+      <Rule reading={reading} />
       {(open || alwaysOpen) && (
         <Box as="p" color="ink2" marginTop="2px">
           {reading.reason}

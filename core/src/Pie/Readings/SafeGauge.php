@@ -34,7 +34,7 @@ final readonly class SafeGauge implements Gauge
         $bake = $balance->pie->bake;
 
         return HeatThrough::minutes(
-            $balance->fillMm(), $balance->startCelsius(), $balance->safeCelsius(),
+            $balance->heatDepthMm(), $balance->startCelsius(), $balance->safeCelsius(),
             $bake->first()->ovenCelsius + $balance->variation->ovenKelvins, $bake->first()->mode, $balance->variation->heatTransfer,
         );
     }

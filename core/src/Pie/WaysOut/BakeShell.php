@@ -23,7 +23,7 @@ final readonly class BakeShell implements Lever
 
     public function most(Pie $pie): float
     {
-        return $pie->crust->shellBake() === ShellBake::Raw ? 1.0 : 0.0;
+        return $pie->form()->canBeBakedBlind() && $pie->crust->shellBake() === ShellBake::Raw ? 1.0 : 0.0;
     }
 
     public function step(Pie $pie): float

@@ -628,11 +628,8 @@ export interface components {
                 words: string;
                 grams: number;
             }[];
-            /**
-             * @description where an oven was written with it: "160 °C fan"
-             * @enum {string|null}
-             */
-            mode: "static" | "fan" | null;
+            /** @description static or fan, where an oven was written with it: "160 °C fan" */
+            mode: string | null;
         };
         EntryWords: {
             /** @enum {string} */

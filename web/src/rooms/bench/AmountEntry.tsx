@@ -1,6 +1,7 @@
 import type { Food, PieDesign } from "../../api/client";
+import { type ReadAmount, readWords } from "../../api/words";
 import { EntryField } from "../../ui/EntryField";
-import { type ReadAmount, readWords, useBenchContext, useMend } from "./BenchContext";
+import { useBenchContext, useMend } from "./BenchContext";
 import { setAt } from "./pointer";
 
 type Amount = { words: string; grams: number };
@@ -10,17 +11,17 @@ type Props = {
   amount: Amount;
   food: Food;
   strong?: boolean;
-  /** a second place that follows, as "now" follows "bought" while nothing was done to it */
-  also?: string;
+  /** takes amounts of other foods written in the same words, "3 large + 1 yolk" */
+  beside?: (design: PieDesign, others: ReadAmount["others"]) => PieDesign;
 };
 
 /** An amount of a food, in any kitchen unit, edited in place; the grams stand elsewhere. */
-export function AmountEntry({ label, at, amount, food, strong, also }: Props) {
+export function AmountEntry({ label, at, amount, food, strong, beside }: Props) {
   const { kitchen, change, preview } = useBenchContext();
   const to = (read: ReadAmount) => (design: PieDesign) => {
     const value = { words: read.words, grams: read.value };
     const once = setAt(design, at, value);
-    return also ? setAt(once, also, value) : once;
+    return beside && read.others.length > 0 ? beside(once, read.others) : once;
   };
   return (
     <EntryField

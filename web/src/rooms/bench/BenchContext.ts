@@ -1,7 +1,5 @@
 import { createContext, useContext } from "react";
-import { ApiProblem, type EntryKind, type Food, type PieDesign, type Refusal } from "../../api/client";
-import { readEntry } from "../../api/queries";
-import type { ReadResult } from "../../ui/entry";
+import type { PieDesign, Refusal } from "../../api/client";
 
 export type Change = (design: PieDesign) => PieDesign;
 
@@ -28,21 +26,4 @@ export function useBenchContext(): Value {
 /** What to write instead, where the design was refused at this place or below it. */
 export function useMend(at: string): string | undefined {
   return useBenchContext().refusals.find((refusal) => refusal.at === at || refusal.at.startsWith(`${at}/`))?.mend;
-}
-
-export type ReadAmount = { words: string; value: number; said: string };
-
-/** Asks the core what words come to; what it refuses comes back as what to write instead. */
-export async function readWords(
-  kitchen: string,
-  kind: EntryKind,
-  words: string,
-  food?: Food,
-): Promise<ReadResult<ReadAmount>> {
-  try {
-    return { ok: true, value: await readEntry(kitchen, kind, words, food) };
-  } catch (thrown) {
-    if (thrown instanceof ApiProblem) return { ok: false, mend: thrown.problem.mend };
-    throw thrown;
-  }
 }

@@ -1,51 +1,164 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { memo } from "react";
-import type { PieDesign } from "../../api/client";
+import type { PieDesign, ShellStage } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { Choice } from "../../ui/Choice";
 import { number } from "../../ui/numbers";
 import { useBenchContext } from "./BenchContext";
-import { Choice } from "./Choice";
 import { NumberEntry } from "./NumberEntry";
-import { setAt } from "./pointer";
+import { setAt, without } from "./pointer";
 import { Row } from "./Row";
+import { StageEntry } from "./StageEntry";
 
 type Crust = PieDesign["crust"];
+type Covering = "open" | "lid" | "lattice" | "lid-only";
 
-const SHELLS: [Crust["shellBake"], string][] = [
-  ["raw", "filled raw"],
-  ["par-baked", "par-baked, base matt and dry"],
-  ["fully-baked", "fully baked, base with some brown"],
+const HOWS: [ShellStage["how"], string][] = [
+  ["weighted", "weighted"],
+  ["propped", "sides propped"],
+  ["bare", "bare"],
 ];
 const SEALS: [Crust["seal"], string][] = [
   ["none", "no seal"],
   ["egg", "sealed with egg"],
 ];
+const COVERINGS: [Covering, string][] = [
+  ["open", "open top"],
+  ["lid", "with a lid"],
+  ["lattice", "with a lattice"],
+  ["lid-only", "a lid only, the dish not lined"],
+];
+const GLAZES: [NonNullable<Crust["lid"]>["glaze"], string][] = [
+  ["none", "no glaze"],
+  ["egg", "egg glaze"],
+  ["milk", "milk glaze"],
+];
+const MOST_STAGES = 4;
+/** What cooks commonly begin with; the core keeps the same (common practice, no source). */
+const WEIGHTED: ShellStage = { how: "weighted", ovenCelsius: 190, mode: "static", minutes: 15, rack: "middle" };
+const BARE: ShellStage = { how: "bare", ovenCelsius: 190, mode: "static", minutes: 6, rack: "middle" };
 
-/** The crust below everything: how thick, how far baked before filling, what seals it. */
-export const CrustRow = memo(function CrustRow({ crust, crustGrams }: { crust: Crust; crustGrams: number }) {
+const thick = (mm: number) => `${number(mm, Number.isInteger(mm) ? 0 : 1)} mm`;
+
+type Props = { crust: Crust; folded: boolean; crustGrams: number; runsByKelvins: number };
+
+/** The pastry below everything: how thick, what the empty shell goes through, what seals and what covers it. */
+export const CrustRow = memo(function CrustRow({ crust, folded, crustGrams, runsByKelvins }: Props) {
   const { change } = useBenchContext();
-  const thick = `${number(crust.thicknessMm, Number.isInteger(crust.thicknessMm) ? 0 : 1)} mm`;
+  const lined = crust.lining === "tin";
   return (
     <Row id="crust" name={crust.dough.name} total={crustGrams}>
       <Box>
         <Box as="span" color="ink2">
           rolled{" "}
         </Box>
-        <NumberEntry label="Crust, rolled thickness" at="/crust/thicknessMm" kind="length" words={thick} />
+        <NumberEntry
+          label="Crust, rolled thickness"
+          at="/crust/thicknessMm"
+          kind="length"
+          words={thick(crust.thicknessMm)}
+        />
       </Box>
+      {!folded && lined && <ShellPlan shell={crust.shell} runsByKelvins={runsByKelvins} />}
       <Flex direction="column" align="flex-start" gap="2px">
-        <Choice
-          label="How far the shell is baked"
-          value={crust.shellBake}
-          options={SHELLS}
-          choose={(to) => change((design) => setAt(design, "/crust/shellBake", to))}
-        />
-        <Choice
-          label="Seal"
-          value={crust.seal}
-          options={SEALS}
-          choose={(to) => change((design) => setAt(design, "/crust/seal", to))}
-        />
+        {!folded && lined && (
+          <Choice
+            label="Seal"
+            value={crust.seal}
+            options={SEALS}
+            choose={(to) => change((design) => setAt(design, "/crust/seal", to))}
+          />
+        )}
+        {!folded && <Covered crust={crust} />}
       </Flex>
     </Row>
   );
 });
+
+/** What the empty shell goes through before it is filled. */
+function ShellPlan({ shell, runsByKelvins }: { shell: ShellStage[]; runsByKelvins: number }) {
+  const { change } = useBenchContext();
+  const put = (to: ShellStage[]) => change((design) => setAt(design, "/crust/shell", to));
+  if (shell.length === 0) {
+    return (
+      <Box>
+        filled raw{" "}
+        <Button look="plain" minHeight="28px" onClick={() => put([WEIGHTED, BARE])}>
+          Blind bake it
+        </Button>
+      </Box>
+    );
+  }
+  return (
+    <Box as="ol" aria-label="Blind bake">
+      {shell.map((stage, index) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: stages have no name of their own
+        <Box as="li" key={index}>
+          <StageEntry
+            name={`Blind bake, stage ${index + 1}`}
+            at={`/crust/shell/${index}`}
+            stage={stage}
+            runsByKelvins={runsByKelvins}
+          >
+            <Choice
+              label={`Blind bake, stage ${index + 1}, how`}
+              value={stage.how}
+              options={HOWS}
+              choose={(how) => change((design) => setAt(design, `/crust/shell/${index}/how`, how))}
+            />
+          </StageEntry>
+        </Box>
+      ))}
+      <Flex gap="2px" marginLeft="-6px" wrap="wrap">
+        {shell.length < MOST_STAGES && (
+          <Button look="plain" minHeight="28px" onClick={() => put([...shell, BARE])}>
+            + A stage
+          </Button>
+        )}
+        <Button look="plain" minHeight="28px" onClick={() => put(without(shell, shell.length - 1))}>
+          Leave the last out
+        </Button>
+      </Flex>
+    </Box>
+  );
+}
+
+function Covered({ crust }: { crust: Crust }) {
+  const { change } = useBenchContext();
+  const { lid } = crust;
+  const covering: Covering =
+    crust.lining === "lid-only" ? "lid-only" : lid === null ? "open" : lid.openShare >= 0.1 ? "lattice" : "lid";
+  const cover = (to: Covering) => {
+    const openShare = to === "lattice" ? 0.4 : 0.01;
+    const next = to === "open" ? null : { thicknessMm: lid?.thicknessMm ?? 3, openShare, glaze: lid?.glaze ?? "egg" };
+    change((design) =>
+      setAt(setAt(design, "/crust/lid", next), "/crust/lining", to === "lid-only" ? "lid-only" : "tin"),
+    );
+  };
+  return (
+    <>
+      <Choice label="What covers it" value={covering} options={COVERINGS} choose={cover} />
+      {lid && (
+        <Flex gap="2px 12px" wrap="wrap" align="baseline">
+          <Box>
+            <Box as="span" color="ink2">
+              rolled{" "}
+            </Box>
+            <NumberEntry
+              label="Lid, rolled thickness"
+              at="/crust/lid/thicknessMm"
+              kind="length"
+              words={thick(lid.thicknessMm)}
+            />
+          </Box>
+          <Choice
+            label="Glaze of the lid"
+            value={lid.glaze}
+            options={GLAZES}
+            choose={(to) => change((design) => setAt(design, "/crust/lid/glaze", to))}
+          />
+        </Flex>
+      )}
+    </>
+  );
+}

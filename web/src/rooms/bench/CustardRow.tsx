@@ -1,12 +1,15 @@
 import { Box, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import type { CustardLayer, Ingredient } from "../../api/client";
+import { foodsQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
+import { Choice } from "../../ui/Choice";
 import { useBenchContext } from "./BenchContext";
-import { Choice } from "./Choice";
 import { FillGap } from "./FillGap";
 import { FoodPicker } from "./FoodPicker";
-import { type Kind, Part } from "./Part";
+import { FromEntry } from "./FromEntry";
+import { type Kind, Part, withOthers } from "./Part";
 import { setAt } from "./pointer";
 import { Row, useLayerActs } from "./Row";
 
@@ -23,14 +26,15 @@ export const CustardRow = memo(function CustardRow({ layer, index, count, season
   const { move, items } = useLayerActs(index, count);
   const at = `/layers/${index}`;
   const [filling, setFilling] = useState(false);
-  const total = [...layer.eggs, ...layer.dairies].reduce((sum, one) => sum + one.amount.grams, 0);
+  const total = [...layer.eggs, ...layer.dairies, ...layer.blended].reduce((sum, one) => sum + one.amount.grams, 0);
   return (
     <Row id={layer.id} name="Custard" total={total} menu={{ label: "Custard: what to do", items }} move={move}>
       <Part kind="eggs" at={`${at}/eggs`} list={layer.eggs} />
       <Part kind="dairies" at={`${at}/dairies`} list={layer.dairies} />
+      <Part kind="blended" at={`${at}/blended`} list={layer.blended} />
       <Part kind="seasonings" at="/seasonings" list={seasonings} />
       <AddTo index={index} layer={layer} seasonings={seasonings} />
-      <Flex gap="6px" align="baseline" marginTop="2px">
+      <Flex gap="2px 6px" align="baseline" marginTop="2px" wrap="wrap">
         <Box as="span" color="ink2">
           to eat
         </Box>
@@ -40,6 +44,7 @@ export const CustardRow = memo(function CustardRow({ layer, index, count, season
           options={STYLES}
           choose={(to) => change((design) => setAt(design, `${at}/style`, to))}
         />
+        <FromEntry label="Custard" at={at} celsius={layer.fromCelsius} />
         {!filling && (
           <Button look="plain" minHeight="30px" onClick={() => setFilling(true)}>
             Fill the gap
@@ -52,16 +57,17 @@ export const CustardRow = memo(function CustardRow({ layer, index, count, season
 });
 
 function AddTo({ index, layer, seasonings }: Omit<Props, "count">) {
-  const { change } = useBenchContext();
+  const { change, kitchen } = useBenchContext();
+  const foods = useQuery(foodsQuery(kitchen)).data;
   const [adding, setAdding] = useState<Kind | null>(null);
-  const lists = { eggs: layer.eggs, dairies: layer.dairies, seasonings };
-  const roles = { eggs: "egg", dairies: "dairy", seasonings: "seasoning" } as const;
+  const lists = { eggs: layer.eggs, dairies: layer.dairies, blended: layer.blended, seasonings };
+  const roles = { eggs: "egg", dairies: "dairy", blended: "solid", seasonings: "seasoning" } as const;
   if (!adding) {
     return (
-      <Flex gap="2px" marginLeft="-6px">
-        {(["eggs", "dairies", "seasonings"] as const).map((kind) => (
+      <Flex gap="2px" marginLeft="-6px" wrap="wrap">
+        {(["eggs", "dairies", "blended", "seasonings"] as const).map((kind) => (
           <Button key={kind} look="plain" minHeight="30px" onClick={() => setAdding(kind)}>
-            + {{ eggs: "egg", dairies: "dairy", seasonings: "salt" }[kind]}
+            + {{ eggs: "egg", dairies: "dairy", blended: "blended meat", seasonings: "salt" }[kind]}
           </Button>
         ))}
       </Flex>
@@ -69,12 +75,22 @@ function AddTo({ index, layer, seasonings }: Omit<Props, "count">) {
   }
   return (
     <FoodPicker
-      label={{ eggs: "Which egg?", dairies: "Which dairy?", seasonings: "Which seasoning?" }[adding]}
+      label={
+        {
+          eggs: "Which egg?",
+          dairies: "Which dairy?",
+          blended: "Which raw meat or fish?",
+          seasonings: "Which seasoning?",
+        }[adding]
+      }
       of={roles[adding]}
+      only={adding === "blended" ? (food) => food.safeCelsius !== null : undefined}
       cancel={() => setAdding(null)}
-      pick={(ingredient) => {
+      pick={(ingredient, others) => {
         const at = adding === "seasonings" ? "/seasonings" : `/layers/${index}/${adding}`;
-        change((design) => setAt(design, at, [...lists[adding], ingredient]));
+        change((design) =>
+          withOthers(setAt(design, at, [...lists[adding], ingredient]), at, foods ?? [], others ?? []),
+        );
         setAdding(null);
       }}
     />

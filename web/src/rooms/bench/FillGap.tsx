@@ -3,11 +3,12 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { CustardAnswer, CustardLayer, Food, PieDesign } from "../../api/client";
 import { custardsQuery, type Fridge, foodsQuery } from "../../api/queries";
+import { readWords } from "../../api/words";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readWhole } from "../../ui/entry";
 import { grams, number } from "../../ui/numbers";
-import { readWords, useBenchContext } from "./BenchContext";
+import { useBenchContext } from "./BenchContext";
 import { CustardMap } from "./CustardMap";
 import { applyChanges } from "./pointer";
 

@@ -1,12 +1,19 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
-import type { Food, Ingredient } from "../../api/client";
+import type { Entry, Food, Ingredient } from "../../api/client";
 import { foodsQuery } from "../../api/queries";
+import { readWords } from "../../api/words";
 import { Button } from "../../ui/Button";
-import { readWords, useBenchContext } from "./BenchContext";
+import { useBenchContext } from "./BenchContext";
 
-type Props = { label: string; of: Food["role"]; pick: (ingredient: Ingredient) => void; cancel: () => void };
+type Props = {
+  label: string;
+  of: Food["role"];
+  pick: (ingredient: Ingredient, others?: Entry["others"]) => void;
+  only?: (food: Food) => boolean;
+  cancel: () => void;
+};
 
 const MOST_SHOWN = 12;
 
@@ -24,12 +31,12 @@ export function closest(foods: Food[], letters: string): Food[] {
 }
 
 /** Choose a food by a few letters, then say how much. Enter goes on, Escape leaves. */
-export function FoodPicker({ label, of, pick, cancel }: Props) {
+export function FoodPicker({ label, of, pick, only, cancel }: Props) {
   const { kitchen } = useBenchContext();
   const { data, isError, refetch } = useQuery(foodsQuery(kitchen));
   const [letters, setLetters] = useState("");
   const [food, setFood] = useState<Food | null>(null);
-  const all = (data ?? []).map((one) => one.food).filter((one) => one.role === of);
+  const all = (data ?? []).map((one) => one.food).filter((one) => one.role === of && (!only || only(one)));
   const found = closest(all, letters);
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === "Escape") cancel();
@@ -37,7 +44,11 @@ export function FoodPicker({ label, of, pick, cancel }: Props) {
   return (
     <Box borderTop="1.6px solid {colors.rim}" paddingBlock="8px" onKeyDown={onKeyDown}>
       {food ? (
-        <HowMuch food={food} cancel={() => setFood(null)} done={(amount) => pick({ food, amount })} />
+        <HowMuch
+          food={food}
+          cancel={() => setFood(null)}
+          done={(amount, others) => (others.length > 0 ? pick({ food, amount }, others) : pick({ food, amount }))}
+        />
       ) : (
         <>
           <Line label={label} value={letters} change={setLetters} enter={() => setFood(found[0] ?? null)} />
@@ -72,7 +83,7 @@ function HowMuch({
   cancel,
 }: {
   food: Food;
-  done: (amount: Ingredient["amount"]) => void;
+  done: (amount: Ingredient["amount"], others: Entry["others"]) => void;
   cancel: () => void;
 }) {
   const { kitchen } = useBenchContext();
@@ -80,7 +91,7 @@ function HowMuch({
   const [mend, setMend] = useState("");
   const enter = async () => {
     const read = await readWords(kitchen, "mass", words, food);
-    if (read.ok) done({ words: read.value.words, grams: read.value.value });
+    if (read.ok) done({ words: read.value.words, grams: read.value.value }, read.value.others ?? []);
     else setMend(read.mend);
   };
   return (

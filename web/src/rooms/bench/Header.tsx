@@ -5,11 +5,12 @@ import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
 import { grams } from "../../ui/numbers";
 import { useBenchContext, useMend } from "./BenchContext";
+import { BillPanel } from "./BillPanel";
 import { setAt } from "./pointer";
 import { pieFileAddress, RevisionMenu } from "./RevisionMenu";
 import { TinEntry } from "./TinEntry";
 import type { BenchState } from "./useBench";
-import { useScaling } from "./useScaling";
+import { useScaling } from "./useDesignAct";
 
 type Props = { bench: BenchState; pie: string; mayWrite: boolean };
 
@@ -17,40 +18,47 @@ type Props = { bench: BenchState; pie: string; mayWrite: boolean };
 export function Header({ bench, pie, mayWrite }: Props) {
   const { kitchen, change } = useBenchContext();
   const design = bench.present;
+  const [listing, setListing] = useState(false);
   return (
-    <Flex gap="8px 20px" align="baseline" wrap="wrap" paddingBlock="16px 20px">
-      <Box as="h1" minWidth="0" maxWidth="100%">
-        <EntryField
-          label="Name of the pie"
-          size="page"
-          words={design.name}
-          read={(words) => readText(words, 1, 120)}
-          keep={(name) => change((now) => ({ ...now, name }))}
-          mend={useMend("/name")}
-        />
-      </Box>
-      <TinEntry label={bench.forecast.data.tinLabel} tin={design.tin} />
-      <Portions portions={design.portions} each={bench.forecast.data.weights.portionGrams} />
-      <Flex marginLeft="auto" gap="6px" align="center" wrap="wrap">
-        <Button look="plain" onClick={bench.undo} disabled={!bench.canUndo} aria-keyshortcuts="Control+Z">
-          Undo
-        </Button>
-        <Button look="plain" onClick={bench.redo} disabled={!bench.canRedo} aria-keyshortcuts="Control+Shift+Z">
-          Redo
-        </Button>
-        <RevisionMenu bench={bench} pie={pie} file={pieFileAddress(kitchen, pie)} />
-        {mayWrite && (
-          <Button
-            look={bench.saveState === "saved" ? "outline" : "filled"}
-            onClick={bench.save}
-            disabled={bench.saveState === "saving"}
-            aria-keyshortcuts="Control+S"
-          >
-            Save
+    <>
+      <Flex gap="8px 20px" align="baseline" wrap="wrap" paddingBlock="16px 20px">
+        <Box as="h1" minWidth="0" maxWidth="100%">
+          <EntryField
+            label="Name of the pie"
+            size="page"
+            words={design.name}
+            read={(words) => readText(words, 1, 120)}
+            keep={(name) => change((now) => ({ ...now, name }))}
+            mend={useMend("/name")}
+          />
+        </Box>
+        <TinEntry label={bench.forecast.data.tinLabel} tin={design.tin} />
+        <Portions portions={design.portions} each={bench.forecast.data.weights.portionGrams} />
+        <Flex marginLeft="auto" gap="6px" align="center" wrap="wrap">
+          <Button look="plain" aria-expanded={listing} onClick={() => setListing(!listing)}>
+            For several
           </Button>
-        )}
+          <Button look="plain" onClick={bench.undo} disabled={!bench.canUndo} aria-keyshortcuts="Control+Z">
+            Undo
+          </Button>
+          <Button look="plain" onClick={bench.redo} disabled={!bench.canRedo} aria-keyshortcuts="Control+Shift+Z">
+            Redo
+          </Button>
+          <RevisionMenu bench={bench} pie={pie} file={pieFileAddress(kitchen, pie)} />
+          {mayWrite && (
+            <Button
+              look={bench.saveState === "saved" ? "outline" : "filled"}
+              onClick={bench.save}
+              disabled={bench.saveState === "saving"}
+              aria-keyshortcuts="Control+S"
+            >
+              Save
+            </Button>
+          )}
+        </Flex>
       </Flex>
-    </Flex>
+      {listing && <BillPanel design={design} close={() => setListing(false)} />}
+    </>
   );
 }
 

@@ -5,7 +5,7 @@ import { Cutaway } from "../../draw/Cutaway";
 import { WaterLegend } from "../../draw/WaterLegend";
 import { grams, number } from "../../ui/numbers";
 import { useWidth } from "../../ui/useWidth";
-import { BakeLine } from "./BakeLine";
+import { BakePlan } from "./BakePlan";
 
 /** The cutaway with its legend, the ledger of the water, and the oven. */
 export const Middle = memo(function Middle({ forecast, design }: { forecast: Forecast; design: PieDesign }) {
@@ -38,7 +38,7 @@ export const Middle = memo(function Middle({ forecast, design }: { forecast: For
       )}
       <WaterLegend width={width} />
       {!empty && <WaterLedger forecast={forecast} design={design} />}
-      <BakeLine bake={design.bake} />
+      <BakePlan bake={design.bake} />
     </Box>
   );
 });
@@ -47,7 +47,7 @@ export const Middle = memo(function Middle({ forecast, design }: { forecast: For
 function WaterLedger({ forecast, design }: { forecast: Forecast; design: PieDesign }) {
   const { ledger } = forecast;
   const names = new Map(
-    design.layers.map((layer) => [layer.id, layer.kind === "solid" ? (layer.food.name.split(",")[0] ?? "") : ""]),
+    design.layers.map((layer) => [layer.id, layer.kind === "custard" ? "" : (layer.food.name.split(",")[0] ?? "")]),
   );
   const rows = ledger.layers.filter((row) => row.drivenOffGrams >= 0.5 || row.weepGrams >= 0.5);
   return (
@@ -63,6 +63,7 @@ function WaterLedger({ forecast, design }: { forecast: Forecast; design: PieDesi
           Where the water goes
         </Box>
         <Box color="water" fontWeight="650" data-testid="weep-split">
+          {ledger.absorbedGrams >= 0.5 && `${grams(ledger.absorbedGrams)} taken up by what is strewn; `}
           {ledger.freeGrams < 0.5
             ? "nothing will weep"
             : `${grams(ledger.freeGrams)} will weep: ${grams(ledger.intoBaseGrams)} into the base, ${grams(ledger.intoFillingGrams)} into the filling`}

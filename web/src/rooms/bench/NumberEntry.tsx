@@ -1,6 +1,7 @@
 import type { EntryKind, PieDesign } from "../../api/client";
+import { readWords } from "../../api/words";
 import { EntryField } from "../../ui/EntryField";
-import { readWords, useBenchContext, useMend } from "./BenchContext";
+import { useBenchContext, useMend } from "./BenchContext";
 import { setAt } from "./pointer";
 
 type Props = { label: string; at: string; kind: EntryKind; words: string; strong?: boolean; whole?: boolean };

@@ -1,24 +1,33 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
 import { Fragment, useState } from "react";
-import type { Ingredient } from "../../api/client";
+import type { Entry, Ingredient, PieDesign, StoredFood } from "../../api/client";
+import { foodsQuery } from "../../api/queries";
 import { grams } from "../../ui/numbers";
 import { AmountEntry } from "./AmountEntry";
 import { useBenchContext } from "./BenchContext";
 import { setAt, without } from "./pointer";
 import { Swap } from "./Swap";
 
-export type Kind = "eggs" | "dairies" | "seasonings";
+export type Kind = "eggs" | "dairies" | "blended" | "seasonings";
 
 /** The ingredients of one kind, each with its amount and a way to leave it out. */
 export function Part({ kind, at, list }: { kind: Kind; at: string; list: Ingredient[] }) {
-  const { change } = useBenchContext();
+  const { change, kitchen } = useBenchContext();
   const [swapping, setSwapping] = useState<number | null>(null);
+  const foods = useQuery(foodsQuery(kitchen)).data;
   return list.map((one, index) => (
     // biome-ignore lint/suspicious/noArrayIndexKey: the same food may stand here twice
     <Fragment key={`${kind}-${one.food.id}-${index}`}>
       <Flex justify="space-between" gap="8px" align="baseline">
         <span>
-          <AmountEntry label={one.food.name} at={`${at}/${index}/amount`} amount={one.amount} food={one.food} />{" "}
+          <AmountEntry
+            label={one.food.name}
+            at={`${at}/${index}/amount`}
+            amount={one.amount}
+            food={one.food}
+            beside={(design, others) => withOthers(design, at, foods ?? [], others)}
+          />{" "}
           {kind === "dairies" ? (
             <chakra.button
               type="button"
@@ -64,6 +73,18 @@ export function Part({ kind, at, list }: { kind: Kind; at: string; list: Ingredi
       {swapping === index && <Swap name={plainName(one)} at={`${at}/${index}`} close={() => setSwapping(null)} />}
     </Fragment>
   ));
+}
+
+/** The yolk of "3 large + 1 yolk" becomes an ingredient of its own, or more of the one that is there. */
+export function withOthers(design: PieDesign, at: string, foods: StoredFood[], others: Entry["others"]): PieDesign {
+  const place = at.split("/").slice(1);
+  const list = place.reduce<unknown>((now, key) => (now as Record<string, unknown>)[key], design) as Ingredient[];
+  const beside = others.flatMap(({ food: id, words, grams }) => {
+    const food = foods.find((one) => one.food.id === id)?.food;
+    return food ? [{ food, amount: { words, grams } }] : [];
+  });
+  const kept = list.filter((one) => !beside.some((other) => other.food.id === one.food.id));
+  return setAt(design, at, [...kept, ...beside]);
 }
 
 /** "5 large" eggs, "240 ml" single cream; not "Egg, without shell". */

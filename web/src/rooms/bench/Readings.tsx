@@ -64,7 +64,7 @@ const ReadingList = memo(function ReadingList({ forecast, apply }: Pick<Props, "
           reading={reading}
           more={reading.name === "salt" && <SaltSources salt={forecast.salt} />}
         >
-          {reading.waysOut.length > 1 && reading.waysOut.every((way) => way.id.includes("+") || !way.clears) && (
+          {reading.waysOut[0]?.clears && reading.waysOut.every((way) => way.id.includes("+") || !way.clears) && (
             <Box color="ink2">Nothing alone brings it inside. Two together do:</Box>
           )}
           {reading.waysOut.map((way) => (

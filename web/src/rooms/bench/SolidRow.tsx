@@ -3,30 +3,37 @@ import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import type { Ledger, SolidLayer } from "../../api/client";
 import { foodsQuery } from "../../api/queries";
+import { readWords } from "../../api/words";
 import { EntryField } from "../../ui/EntryField";
-import { readText } from "../../ui/entry";
 import { grams } from "../../ui/numbers";
 import { AmountEntry } from "./AmountEntry";
 import { useBenchContext } from "./BenchContext";
+import { FromEntry } from "./FromEntry";
 import { setAt } from "./pointer";
 import { Row, useLayerActs } from "./Row";
+import { Steps } from "./Steps";
 import { Swap } from "./Swap";
+import { usePreparing } from "./useDesignAct";
 
 type Water = Ledger["layers"][number] | undefined;
 type Props = { layer: SolidLayer; index: number; count: number; water: Water };
+
+/** What a first guess of salt is: rubbed on a layer, in a litre of its water (common practice, no source). */
+const RUBBED_GRAMS = 5;
+const LITRE_GRAMS = 10;
 
 /** A solid: what was bought, what was done to it, what it weighs now, and what it will still weep. */
 export const SolidRow = memo(function SolidRow({ layer, index, count, water }: Props) {
   const { kitchen, change } = useBenchContext();
   const { move, items } = useLayerActs(index, count);
+  const { prepare } = usePreparing(layer.id);
   const foods = useQuery(foodsQuery(kitchen)).data;
   const at = `/layers/${index}`;
   const [swapping, setSwapping] = useState(false);
   const name = layer.food.name;
-  const untouched = layer.bought.grams === layer.now.grams && layer.bought.words === layer.now.words;
-  const preparations = foods?.find((one) => one.food.id === layer.food.id)?.preparations ?? [];
-  const done = preparations.find((one) => one.name === layer.preparation);
+  const now = layer.steps.at(-1)?.after ?? layer.bought;
   const crumbs = foods?.find((one) => one.food.id === "dry-crumbs")?.food;
+  const last = layer.steps.length - 1;
   const binding = layer.binder
     ? [{ label: "Leave the binder out", act: () => change((design) => setAt(design, `${at}/binder`, null)) }]
     : crumbs
@@ -38,26 +45,32 @@ export const SolidRow = memo(function SolidRow({ layer, index, count, water }: P
           },
         ]
       : [];
+  const salting = layer.steps[last]
+    ? [
+        { label: "Rub salt on it", at: `${at}/steps/${last}/saltGrams`, to: RUBBED_GRAMS },
+        { label: "Boil it in salted water", at: `${at}/steps/${last}/waterSaltGramsPerLitre`, to: LITRE_GRAMS },
+      ].map((one) => ({ label: one.label, act: () => change((design) => setAt(design, one.at, one.to)) }))
+    : [];
   return (
     <Row
       id={layer.id}
       name={name}
-      total={layer.now.grams + (layer.binder?.amount.grams ?? 0)}
+      total={now.grams + (layer.binder?.amount.grams ?? 0)}
       menu={{
         label: `${name}: what to do`,
-        items: [...items, { label: "Swap it for another food", act: () => setSwapping(true) }, ...binding],
+        items: [
+          ...items,
+          { label: "One more step", act: () => void prepare({ to: "step", preparation: "" }) },
+          ...salting,
+          { label: "Swap it for another food", act: () => setSwapping(true) },
+          ...binding,
+        ],
       }}
       move={move}
     >
       <Flex justify="space-between" gap="8px" wrap="wrap">
         <span>
-          <AmountEntry
-            label={`${name}, bought`}
-            at={`${at}/bought`}
-            also={untouched ? `${at}/now` : undefined}
-            amount={layer.bought}
-            food={layer.food}
-          />
+          <AmountEntry label={`${name}, bought`} at={`${at}/bought`} amount={layer.bought} food={layer.food} />
           <Box as="span" color="ink2">
             {" "}
             bought
@@ -67,57 +80,55 @@ export const SolidRow = memo(function SolidRow({ layer, index, count, water }: P
           {layer.bought.words.startsWith(grams(layer.bought.grams)) ? "" : grams(layer.bought.grams)}
         </Box>
       </Flex>
-      <EntryField
-        label={`${name}, what was done`}
-        words={layer.preparation}
-        placeholder="as it is; what was done?"
-        list={preparations.map((one) => one.name)}
-        read={(words) => readText(words, 0, 120)}
-        keep={(words) => change((design) => setAt(design, `${at}/preparation`, words))}
+      <Steps
+        layer={layer}
+        at={at}
+        preparations={foods?.find((one) => one.food.id === layer.food.id)?.preparations ?? []}
+        lossesGrams={water?.stepLossesGrams ?? []}
       />
-      {done && (
-        <Box color="ink2" fontSize="scale">
-          {done.how}; {done.minutesLow}–{done.minutesHigh} min, {Math.round(done.yieldLow * 100)}–
-          {Math.round(done.yieldHigh * 100)} % left
-        </Box>
-      )}
-      <Flex justify="space-between" gap="8px" wrap="wrap">
-        <span>
-          <Box as="span" color="ink2">
-            weighs now{" "}
-          </Box>
-          <AmountEntry label={`${name}, weight now`} at={`${at}/now`} amount={layer.now} food={layer.food} strong />
-        </span>
-        <Weep id={layer.id} water={water} />
+      <Flex justify="space-between" gap="2px 8px" wrap="wrap">
+        <FromEntry label={name} at={at} celsius={layer.fromCelsius} />
+        <Weep layer={layer} water={water} />
       </Flex>
       {layer.binder && (
-        <Flex justify="space-between" gap="8px">
-          <span>
-            <AmountEntry
-              label={`${name}, binder`}
-              at={`${at}/binder/amount`}
-              amount={layer.binder.amount}
-              food={layer.binder.food}
-            />
-            <Box as="span" color="ink2">
-              {" "}
-              {layer.binder.food.name.toLowerCase()}
-            </Box>
-          </span>
-        </Flex>
+        <Box>
+          <AmountEntry
+            label={`${name}, binder`}
+            at={`${at}/binder/amount`}
+            amount={layer.binder.amount}
+            food={layer.binder.food}
+          />
+          <Box as="span" color="ink2">
+            {" "}
+            {layer.binder.food.name.toLowerCase()}
+          </Box>
+        </Box>
       )}
-      <WeightBar bought={layer.bought.grams} now={layer.now.grams} />
+      <WeightBar bought={layer.bought.grams} now={now.grams} />
       {swapping && <Swap name={plain(name)} at={at} close={() => setSwapping(false)} />}
     </Row>
   );
 });
 
-function Weep({ id, water }: { id: string; water: Water }) {
+/** What it will weep: written over, it becomes the weight to stop at. */
+function Weep({ layer, water }: { layer: SolidLayer; water: Water }) {
+  const { kitchen } = useBenchContext();
+  const { prepare, trouble } = usePreparing(layer.id);
   if (!water) return null;
   const held = water.boundGrams >= 0.5 ? `, ${grams(water.boundGrams)} held` : "";
   return (
-    <Box as="span" color="water" data-weep={id}>
-      {water.weepGrams < 0.5 ? "no more weep" : `weeps ${grams(water.weepGrams)}${held}`}
+    <Box color="water" data-weep={layer.id}>
+      {water.weepGrams < 0.5 ? "no more weep" : "weeps "}
+      {water.weepGrams >= 0.5 && (
+        <EntryField
+          label={`${layer.food.name}, what it may weep`}
+          words={grams(water.weepGrams)}
+          read={(words) => readWords(kitchen, "mass", words, layer.food)}
+          keep={(read) => void prepare({ to: "weep", weepGrams: read.value })}
+          mend={trouble || undefined}
+        />
+      )}
+      {held}
     </Box>
   );
 }

@@ -1,6 +1,6 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { memo, useState } from "react";
-import type { CustardLayer, Forecast, PieDesign, SolidLayer } from "../../api/client";
+import type { Forecast, PieDesign } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { grams } from "../../ui/numbers";
 import { useBenchContext } from "./BenchContext";
@@ -12,6 +12,7 @@ import { Part } from "./Part";
 import { freeId, setAt } from "./pointer";
 import { Row } from "./Row";
 import { SolidRow } from "./SolidRow";
+import { StrewnRow } from "./StrewnRow";
 
 type Props = { forecast: Forecast; design: PieDesign };
 
@@ -29,6 +30,8 @@ export const Stack = memo(function Stack({ forecast, design }: Props) {
         {layers.map(({ layer, index }) =>
           layer.kind === "custard" ? (
             <CustardRow key={layer.id} layer={layer} index={index} count={count} seasonings={design.seasonings} />
+          ) : layer.kind === "absorbent" ? (
+            <StrewnRow key={layer.id} layer={layer} index={index} count={count} />
           ) : (
             <SolidRow
               key={layer.id}
@@ -48,7 +51,12 @@ export const Stack = memo(function Stack({ forecast, design }: Props) {
             <Part kind="seasonings" at="/seasonings" list={design.seasonings} />
           </Row>
         )}
-        <CrustRow crust={design.crust} crustGrams={forecast.weights.crustGrams} />
+        <CrustRow
+          crust={design.crust}
+          folded={design.tin.shape === "folded-discs"}
+          crustGrams={forecast.weights.crustGrams}
+          runsByKelvins={design.bake.oven?.runsByKelvins ?? 0}
+        />
       </Box>
       <AddLayer custard={custard} />
       <Totals forecast={forecast} />
@@ -59,21 +67,37 @@ export const Stack = memo(function Stack({ forecast, design }: Props) {
 
 function AddLayer({ custard }: { custard: boolean }) {
   const { change } = useBenchContext();
-  const [open, setOpen] = useState(false);
-  const pour = (wish: string, layer: (id: string) => SolidLayer | CustardLayer) => {
-    change((design) => setAt(design, "/layers", [...design.layers, layer(freeId(design, wish))]));
-    setOpen(false);
+  const [open, setOpen] = useState<"solid" | "binder" | null>(null);
+  const pour = (wish: string, layer: (id: string) => PieDesign["layers"][number], below = false) => {
+    change((design) => {
+      const made = layer(freeId(design, wish));
+      return setAt(design, "/layers", below ? [made, ...design.layers] : [...design.layers, made]);
+    });
+    setOpen(null);
   };
   if (!open) {
     return (
       <Flex borderTop="1.6px solid {colors.rim}" marginTop="-1px" paddingTop="6px" gap="4px" wrap="wrap">
-        <Button look="plain" onClick={() => setOpen(true)}>
+        <Button look="plain" onClick={() => setOpen("solid")}>
           + Add a layer
+        </Button>
+        <Button look="plain" onClick={() => setOpen("binder")}>
+          + Strew crumbs
         </Button>
         {!custard && (
           <Button
             look="plain"
-            onClick={() => pour("custard", (id) => ({ kind: "custard", id, style: "tender", eggs: [], dairies: [] }))}
+            onClick={() =>
+              pour("custard", (id) => ({
+                kind: "custard",
+                id,
+                style: "tender",
+                eggs: [],
+                dairies: [],
+                blended: [],
+                fromCelsius: 10,
+              }))
+            }
           >
             + Pour a custard
           </Button>
@@ -83,11 +107,21 @@ function AddLayer({ custard }: { custard: boolean }) {
   }
   return (
     <FoodPicker
-      label="Which food is laid on top?"
-      of="solid"
-      cancel={() => setOpen(false)}
+      label={open === "solid" ? "Which food is laid on top?" : "What is strewn on the crust?"}
+      of={open}
+      cancel={() => setOpen(null)}
       pick={({ food, amount }) =>
-        pour(food.id, (id) => ({ kind: "solid", id, food, bought: amount, preparation: "", now: amount, binder: null }))
+        open === "solid"
+          ? pour(food.id, (id) => ({
+              kind: "solid",
+              id,
+              food,
+              bought: amount,
+              steps: [],
+              binder: null,
+              fromCelsius: 20,
+            }))
+          : pour(food.id, (id) => ({ kind: "absorbent", id, food, amount, fromCelsius: 20 }), true)
       }
     />
   );

@@ -1,16 +1,19 @@
 import { chakra, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
 import { type KeyboardEvent, useState } from "react";
+import { tinsQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
+import { Choice } from "../../ui/Choice";
+import { MEASURES, reshaped, SHAPES, sameTin, type Tin } from "../../ui/tins";
 import { useBenchContext } from "./BenchContext";
-import { Choice } from "./Choice";
 import { setAt } from "./pointer";
 import { TinMeasureEntry } from "./TinMeasureEntry";
-import { MEASURES, measureOf, reshaped, SHAPES, sameTin, type Tin } from "./tins";
-import { useScaling } from "./useScaling";
+import { useScaling } from "./useDesignAct";
 
 /** "24 cm straight tin, 3.5 cm deep"; pressed, its measures are edited in place, and the filling can follow them. */
 export function TinEntry({ label, tin }: { label: string; tin: Tin }) {
-  const { change } = useBenchContext();
+  const { change, kitchen } = useBenchContext();
+  const shelf = useQuery(tinsQuery(kitchen)).data ?? [];
   const { scale, trouble } = useScaling();
   const [was, setWas] = useState<Tin | null>(null);
   if (!was) {
@@ -46,6 +49,17 @@ export function TinEntry({ label, tin }: { label: string; tin: Tin }) {
       aria-label="The tin, inside measures"
       onKeyDown={onKeyDown}
     >
+      {shelf.length > 0 && (
+        <Choice
+          label="A tin of yours"
+          value={shelf.find((one) => sameTin(one.tin, tin))?.id ?? ""}
+          options={[["", "from the shelf"], ...shelf.map((one) => [one.id, one.name] as [string, string])]}
+          choose={(id) => {
+            const found = shelf.find((one) => one.id === id);
+            if (found) change((design) => setAt(design, "/tin", found.tin));
+          }}
+        />
+      )}
       <Choice
         label="Shape of the tin"
         value={tin.shape}
@@ -53,7 +67,7 @@ export function TinEntry({ label, tin }: { label: string; tin: Tin }) {
         choose={(shape) => change((design) => setAt(design, "/tin", reshaped(design.tin, shape)))}
       />
       {MEASURES[tin.shape].map((measure) => (
-        <TinMeasureEntry key={measure.key} measure={measure} value={measureOf(tin, measure.key)} />
+        <TinMeasureEntry key={measure.key} measure={measure} tin={tin} />
       ))}
       {another && (
         <Button look="plain" minHeight="28px" onClick={follow}>

@@ -1,23 +1,27 @@
 import { Box } from "@chakra-ui/react";
 import { EntryField } from "../../ui/EntryField";
 import { readWhole } from "../../ui/entry";
-import { number } from "../../ui/numbers";
+import { measureOf, measureWords, type Tin, type TinMeasure } from "../../ui/tins";
 import { useBenchContext, useMend } from "./BenchContext";
 import { NumberEntry } from "./NumberEntry";
 import { setAt } from "./pointer";
-import type { TinMeasure } from "./tins";
-
-const cm = (mm: number) => `${number(mm / 10, Number.isInteger(mm / 10) ? 0 : 1)} cm`;
 
 /** One measure of a tin: a length with a ruler, a count, or water to the rim. */
-export function TinMeasureEntry({ measure, value }: { measure: TinMeasure; value: number }) {
+export function TinMeasureEntry({ measure, tin }: { measure: TinMeasure; tin: Tin }) {
   const at = `/tin/${measure.key}`;
+  const words = measureWords(tin, measure);
   return (
     <Box>
-      {measure.kind === "length" && <NumberEntry label={measure.label} at={at} kind="length" words={cm(value)} />}
-      {measure.kind === "whole" && <Count label={measure.label} at={at} value={value} />}
-      {measure.kind === "volume" && (
-        <NumberEntry label={measure.label} at={at} kind="volume" words={`${number(value)} ml`} whole />
+      {measure.kind === "whole" ? (
+        <Count label={measure.label} at={at} value={measureOf(tin, measure.key)} />
+      ) : (
+        <NumberEntry
+          label={measure.label}
+          at={at}
+          kind={measure.kind}
+          words={words}
+          whole={measure.kind === "volume"}
+        />
       )}{" "}
       {measure.name}
     </Box>

@@ -1,4 +1,5 @@
-import type { PieDesign } from "../../api/client";
+import type { PieDesign } from "../api/client";
+import { number } from "./numbers";
 
 export type Tin = PieDesign["tin"];
 export type TinMeasure = { key: string; name: string; label: string; kind: "length" | "whole" | "volume" };
@@ -11,6 +12,7 @@ export const SHAPES: [Tin["shape"], string][] = [
   ["rectangular", "rectangular or square"],
   ["cups", "muffin cups"],
   ["measured-dish", "dish, measured with water"],
+  ["folded-discs", "no tin: discs, folded"],
 ];
 
 const DEEP: TinMeasure = { key: "depthMm", name: "deep", label: "Tin, inside depth", kind: "length" };
@@ -51,11 +53,15 @@ export const MEASURES: Record<Tin["shape"], TinMeasure[]> = {
     { key: "waterMl", name: "of water to the rim", label: "Dish, water to the rim", kind: "volume" },
     DEEP,
   ],
+  "folded-discs": [
+    { key: "discs", name: "discs", label: "Discs, how many", kind: "whole" },
+    { key: "discDiameterMm", name: "each", label: "Discs, width before folding", kind: "length" },
+  ],
 };
 
 /** A tin of another shape, as near to the old one as a first guess can be; its measures are then taken by the cook. */
 export function reshaped(tin: Tin, shape: Tin["shape"]): Tin {
-  const { depthMm } = tin;
+  const depthMm = "depthMm" in tin ? tin.depthMm : 35;
   const rim = rimOf(tin);
   switch (shape) {
     case "round-straight":
@@ -71,6 +77,8 @@ export function reshaped(tin: Tin, shape: Tin["shape"]): Tin {
       return { shape, cups: 12, floorDiameterMm: 50, rimDiameterMm: 70, depthMm };
     case "measured-dish":
       return { shape, waterMl: 1500, depthMm };
+    case "folded-discs":
+      return { shape, discs: 4, discDiameterMm: 200 };
   }
 }
 
@@ -89,3 +97,11 @@ export const sameTin = (a: Tin, b: Tin) =>
   a.shape === b.shape && MEASURES[a.shape].every(({ key }) => measureOf(a, key) === measureOf(b, key));
 
 export const measureOf = (tin: Tin, key: string) => (tin as unknown as Record<string, number>)[key] ?? 0;
+
+/** A measure as a cook reads it off the ruler or the jug. */
+export function measureWords(tin: Tin, measure: TinMeasure): string {
+  const value = measureOf(tin, measure.key);
+  if (measure.kind === "whole") return String(value);
+  if (measure.kind === "volume") return `${number(value)} ml`;
+  return `${number(value / 10, Number.isInteger(value / 10) ? 0 : 1)} cm`;
+}

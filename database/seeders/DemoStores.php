@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+/** What the made-up Lock House has in its stores. */
+final class DemoStores
+{
+    /** @var array<string, array<string, string|int>> */
+    public const TINS = [
+        'Loose-bottomed 24' => ['shape' => 'round-straight', 'diameterMm' => 240, 'depthMm' => 35],
+        'Long oblong 35 by 11' => ['shape' => 'rectangular', 'lengthMm' => 350, 'widthMm' => 110, 'flareMm' => 4, 'depthMm' => 25],
+        'Deep springform 23' => ['shape' => 'springform', 'diameterMm' => 230, 'depthMm' => 70],
+    ];
+
+    /** @var array<string, array{mode: string, runsByKelvins: int, notes: string}> */
+    public const OVENS = [
+        'Galley fan oven' => ['mode' => 'fan', 'runsByKelvins' => -12, 'notes' => 'Domestic; runs cold, and longer after the door was open.'],
+        'Old static oven' => ['mode' => 'static', 'runsByKelvins' => 4, 'notes' => 'Hot back corner: turn the tin half way.'],
+    ];
+
+    /** @var array<string, array<string, mixed>> */
+    public const FOODS = [
+        'own-lock-house-smoked-trout' => ['name' => 'Lock House smoked trout', 'role' => 'solid', 'raw' => 'cooked', 'body' => 'pours', 'fat' => 9.1, 'carbohydrate' => 0.6, 'fibre' => 0, 'protein' => 21.4, 'salt' => 2.3, 'allergens' => ['fish']],
+    ];
+
+    /** @var array<string, float> */
+    public const PRICES_PER_KG = ['leeks' => 3.2, 'egg' => 4.6, 'whole-milk' => 1.15, 'single-cream' => 4.1, 'shortcrust' => 2.4, 'chicken-thigh' => 8.5, 'blue-cheese' => 14.5, 'spinach' => 6.0,
+    ];
+}

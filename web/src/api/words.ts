@@ -1,0 +1,19 @@
+import { ApiProblem, type Entry, type EntryKind, type Food } from "./client";
+import { readEntry } from "./queries";
+
+export type ReadAmount = Pick<Entry, "words" | "value" | "said" | "others" | "mode">;
+
+/** Asks the core what words come to; what it refuses comes back as what to write instead. */
+export async function readWords(
+  kitchen: string,
+  kind: EntryKind,
+  words: string,
+  food?: Food,
+): Promise<{ ok: true; value: ReadAmount } | { ok: false; mend: string }> {
+  try {
+    return { ok: true, value: await readEntry(kitchen, kind, words, food) };
+  } catch (thrown) {
+    if (thrown instanceof ApiProblem) return { ok: false, mend: thrown.problem.mend };
+    throw thrown;
+  }
+}

@@ -1,0 +1,54 @@
+import { Box, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { useEffect } from "react";
+import { useParams } from "react-router";
+import { sessionQuery } from "../../api/queries";
+import { Button } from "../../ui/Button";
+import { Notice } from "../../ui/Notice";
+import { Foods } from "./Foods";
+import { Ovens } from "./Ovens";
+import { Tins } from "./Tins";
+import { useStores } from "./useStores";
+
+/** What the kitchen has: its foods with their prices, its tins, its ovens and how they lie. */
+export default function StoresRoom() {
+  const { kitchen = "" } = useParams();
+  const stores = useStores(kitchen);
+  const session = useQuery(sessionQuery).data;
+  const mayWrite = session?.kitchens.find((one) => one.id === kitchen)?.role !== "guest";
+  useEffect(() => {
+    document.title = "Stores, Hojaldre";
+  }, []);
+  return (
+    <Box maxWidth="1180px" paddingBottom="60px">
+      <Flex gap="10px 20px" align="center" wrap="wrap" paddingBlock="16px 14px">
+        <Box as="h1" fontSize={{ base: "24px", sm: "page" }} fontWeight="680">
+          Stores
+        </Box>
+        {stores.said && (
+          <Flex role="status" align="baseline" gap="10px">
+            {stores.said.words}
+            {stores.said.undo && (
+              <Button look="plain" minHeight="30px" onClick={stores.said.undo}>
+                Undo
+              </Button>
+            )}
+          </Flex>
+        )}
+      </Flex>
+      {!mayWrite && <Notice title="You are a guest here.">Look around; only cooks write into the stores.</Notice>}
+      {stores.trouble && <Notice title="That was not kept; nothing was changed.">{stores.trouble.mend}</Notice>}
+      <Box
+        display="grid"
+        gridTemplateColumns={{ base: "minmax(0,1fr)", md: "minmax(0,1.5fr) minmax(0,1fr)" }}
+        gap="28px 48px"
+      >
+        <Foods kitchen={kitchen} stores={stores} mayWrite={mayWrite} />
+        <Box>
+          <Tins kitchen={kitchen} stores={stores} mayWrite={mayWrite} />
+          <Ovens kitchen={kitchen} stores={stores} mayWrite={mayWrite} />
+        </Box>
+      </Box>
+    </Box>
+  );
+}

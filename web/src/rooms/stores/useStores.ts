@@ -1,0 +1,85 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { ApiProblem, answer, api, type FoodLabel, type StoredOven, type StoredTin } from "../../api/client";
+
+type Said = { words: string; undo?: () => void };
+type Trouble = { at: string; mend: string } | null;
+export type Stores = ReturnType<typeof useStores>;
+
+/** Writes to the stores; what was taken out can be put back, and what is refused says where. */
+export function useStores(kitchen: string) {
+  const client = useQueryClient();
+  const [said, setSaid] = useState<Said | null>(null);
+  const [trouble, setTrouble] = useState<Trouble>(null);
+  const write = async (
+    part: "foods" | "tins" | "ovens",
+    call: Promise<unknown>,
+    told: Said | null,
+  ): Promise<boolean> => {
+    setTrouble(null);
+    try {
+      await call;
+      setSaid(told);
+      return true;
+    } catch (thrown) {
+      if (!(thrown instanceof ApiProblem)) throw thrown;
+      const first = thrown.problem.refusals[0];
+      setTrouble({ at: first?.at ?? "", mend: first?.mend ?? thrown.problem.mend });
+      return false;
+    } finally {
+      await client.invalidateQueries({ queryKey: ["kitchen", kitchen, part] });
+    }
+  };
+  const putFood = (food: string, label: FoodLabel, told: Said | null = null) =>
+    write(
+      "foods",
+      answer(api.PUT("/kitchens/{kitchen}/foods/{food}", { params: { path: { kitchen, food } }, body: label })),
+      told ?? { words: `${label.name} is in the stores.` },
+    );
+  const dropFood = (food: string, label: FoodLabel) =>
+    write("foods", answer(api.DELETE("/kitchens/{kitchen}/foods/{food}", { params: { path: { kitchen, food } } })), {
+      words: `${label.name} was taken out; pies that have it keep it.`,
+      undo: () => void putFood(food, label),
+    });
+  const setPrice = (food: string, pricePerKg: number | null) =>
+    write(
+      "foods",
+      answer(
+        api.PUT("/kitchens/{kitchen}/foods/{food}/price", {
+          params: { path: { kitchen, food } },
+          body: { pricePerKg },
+        }),
+      ),
+      null,
+    );
+  const putTin = ({ id, name, tin }: Pick<StoredTin, "id" | "name" | "tin">) =>
+    write(
+      "tins",
+      answer(
+        api.PUT("/kitchens/{kitchen}/tins/{tin}", { params: { path: { kitchen, tin: id } }, body: { name, tin } }),
+      ),
+      null,
+    );
+  const dropTin = (one: StoredTin) =>
+    write(
+      "tins",
+      answer(api.DELETE("/kitchens/{kitchen}/tins/{tin}", { params: { path: { kitchen, tin: one.id } } })),
+      {
+        words: `${one.name} was taken out.`,
+        undo: () => void putTin(one),
+      },
+    );
+  const putOven = ({ id, ...body }: StoredOven) =>
+    write(
+      "ovens",
+      answer(api.PUT("/kitchens/{kitchen}/ovens/{oven}", { params: { path: { kitchen, oven: id } }, body })),
+      null,
+    );
+  const dropOven = (one: StoredOven) =>
+    write(
+      "ovens",
+      answer(api.DELETE("/kitchens/{kitchen}/ovens/{oven}", { params: { path: { kitchen, oven: one.id } } })),
+      { words: `${one.name} was taken out.`, undo: () => void putOven(one) },
+    );
+  return { said, trouble, putFood, dropFood, setPrice, putTin, dropTin, putOven, dropOven };
+}
