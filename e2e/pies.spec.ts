@@ -54,7 +54,8 @@ test("a new pie is built up from the empty tin", async ({ page }) => {
   await page.getByLabel("Onions: how much?").fill("4 medium");
   await page.getByLabel("Onions: how much?").press("Enter");
   await expect(page.locator("[data-row=onions]")).toContainText("600 g");
-  await type(page, "Onions, weight now", "330 g");
+  await type(page, "Onions, what was done", "softened until collapsed");
+  await expect(entry(page, "Onions, weight now")).toHaveValue("330 g");
   await page.getByRole("button", { name: "+ Pour a custard" }).click();
   await expect(reading(page, "Set")).toContainText("no egg");
   await page.getByRole("button", { name: "+ egg" }).click();

@@ -16,7 +16,7 @@ test("a cook writes down a food from its packet, prices it, takes it out and put
   await page.getByRole("button", { name: "Put it into the stores" }).click();
   await expect(page.getByText(/come to .* g; 100 g cannot hold more/).first()).toBeVisible();
   await page.getByLabel("Fat, g").fill("33");
-  await page.getByLabel("milk").check();
+  await page.getByLabel("milk", { exact: true }).check();
   await page.getByRole("button", { name: "Put it into the stores" }).click();
   await expect(page.getByText("Canal chorizo is in the stores.")).toBeVisible();
 
@@ -57,7 +57,7 @@ test("tins and ovens are measured once and used on the bench", async ({ page }) 
   await expect(page.getByLabel("Tin, inside width")).toHaveValue("22.9 cm");
   await page.getByLabel("Which oven").selectOption({ label: "Galley fan oven" });
   await expect(page.getByText("set its dial to 187 °C")).toHaveCount(1);
-  await type(page, "Bake, oven temperature", "160 fan");
+  await type(page, "Bake, oven temperature", "160 °C fan");
   await expect(page.getByLabel("Bake, oven mode")).toHaveValue("fan");
   await expect(page.getByText("set its dial to 172 °C")).toBeVisible();
 });
@@ -84,7 +84,7 @@ test("a chain of steps, a weight to stop at, a lid, a strewn layer and a bill fo
   await page.getByLabel("What covers it").selectOption("lattice");
   await expect(page.getByLabel("Glaze of the lid")).toHaveValue("egg");
   await type(page, "Egg, without shell", "4 large + 1 yolk");
-  await expect(page.getByLabel("Egg yolk")).toHaveValue("1 large");
+  await expect(page.getByLabel("Egg yolk", { exact: true })).toHaveValue("1 large");
   await page.getByRole("button", { name: "For several" }).click();
   await type(page, "How many tins", "6");
   await expect(page.getByRole("region", { name: "All that goes in" })).toContainText("24 large");

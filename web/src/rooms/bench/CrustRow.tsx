@@ -90,25 +90,27 @@ function ShellPlan({ shell, runsByKelvins }: { shell: ShellStage[]; runsByKelvin
     );
   }
   return (
-    <Box as="ol" aria-label="Blind bake">
-      {shell.map((stage, index) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: stages have no name of their own
-        <Box as="li" key={index}>
-          <StageEntry
-            name={`Blind bake, stage ${index + 1}`}
-            at={`/crust/shell/${index}`}
-            stage={stage}
-            runsByKelvins={runsByKelvins}
-          >
-            <Choice
-              label={`Blind bake, stage ${index + 1}, how`}
-              value={stage.how}
-              options={HOWS}
-              choose={(how) => change((design) => setAt(design, `/crust/shell/${index}/how`, how))}
-            />
-          </StageEntry>
-        </Box>
-      ))}
+    <>
+      <Box as="ol" aria-label="Blind bake">
+        {shell.map((stage, index) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: stages have no name of their own
+          <Box as="li" key={index}>
+            <StageEntry
+              name={`Blind bake, stage ${index + 1}`}
+              at={`/crust/shell/${index}`}
+              stage={stage}
+              runsByKelvins={runsByKelvins}
+            >
+              <Choice
+                label={`Blind bake, stage ${index + 1}, how`}
+                value={stage.how}
+                options={HOWS}
+                choose={(how) => change((design) => setAt(design, `/crust/shell/${index}/how`, how))}
+              />
+            </StageEntry>
+          </Box>
+        ))}
+      </Box>
       <Flex gap="2px" marginLeft="-6px" wrap="wrap">
         {shell.length < MOST_STAGES && (
           <Button look="plain" minHeight="28px" onClick={() => put([...shell, BARE])}>
@@ -119,7 +121,7 @@ function ShellPlan({ shell, runsByKelvins }: { shell: ShellStage[]; runsByKelvin
           Leave the last out
         </Button>
       </Flex>
-    </Box>
+    </>
   );
 }
 

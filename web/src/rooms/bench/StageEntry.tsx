@@ -85,6 +85,7 @@ export function Tick({ label, words, at, on }: { label: string; words: string; a
       <input
         type="checkbox"
         aria-label={label}
+        style={{ width: 24, height: 24, alignSelf: "center" }}
         checked={on}
         onChange={(event) => change((design) => setAt(design, at, event.target.checked))}
       />
