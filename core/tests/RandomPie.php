@@ -7,6 +7,7 @@ namespace Hojaldre\Core\Tests;
 use Hojaldre\Core\Bake\Oven;
 use Hojaldre\Core\Bake\ShellStage;
 use Hojaldre\Core\Bake\Stage;
+use Hojaldre\Core\Bake\Ware;
 use Hojaldre\Core\Custard\CustardStyle;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
@@ -98,7 +99,7 @@ final class RandomPie
             );
         }
 
-        return new Bake($stages, $this->oneOf(Bake::ON), $this->chance(0.3) ? new Oven('Old', $this->between(-20, 20)) : null);
+        return new Bake($stages, $this->oneOf(Bake::ON), $this->chance(0.3) ? new Oven('Old', $this->between(-20, 20)) : null, $this->oneOf(Ware::cases()));
     }
 
     private function tin(float $diameterMm, float $depthMm): Tin

@@ -6,6 +6,7 @@ namespace Hojaldre\Core\Pie;
 
 use Hojaldre\Core\Bake\Oven;
 use Hojaldre\Core\Bake\Stage;
+use Hojaldre\Core\Bake\Ware;
 use Hojaldre\Core\Fields;
 
 /** What oven the filled pie stands in, on what, and for how long at what heat. */
@@ -21,8 +22,9 @@ final readonly class Bake
     /**
      * @param  non-empty-list<Stage>  $stages
      * @param  string  $on  of ON: an open rack, or a hot steel or stone
+     * @param  Ware  $ware  what the tin is made of; of a fold, the sheet
      */
-    public function __construct(public array $stages, public string $on = 'rack', public ?Oven $oven = null)
+    public function __construct(public array $stages, public string $on = 'rack', public ?Oven $oven = null, public Ware $ware = Ware::DarkSteel)
     {
         $this->minutes = (float) array_sum(array_map(static fn (Stage $stage): float => $stage->minutes, $stages));
     }
@@ -39,7 +41,7 @@ final readonly class Bake
             $fields->fault('stages', 'too-few', '"stages" holds at least one stage: how hot, and how many minutes.');
             $stages = [new Stage(175, 'static', 40)];
         }
-        $read = new self($stages, $fields->oneOf('on', self::ON), ($oven = $fields->objectOrNull('oven')) === null ? null : Oven::read($oven));
+        $read = new self($stages, $fields->oneOf('on', self::ON), ($oven = $fields->objectOrNull('oven')) === null ? null : Oven::read($oven), Ware::from($fields->oneOf('ware', Ware::words())));
         $fields->nothingElse();
 
         return $read;
@@ -63,12 +65,17 @@ final readonly class Bake
     /** @param  non-empty-list<Stage>  $stages */
     public function withStages(array $stages): self
     {
-        return new self($stages, $this->on, $this->oven);
+        return new self($stages, $this->on, $this->oven, $this->ware);
     }
 
     public function withOn(string $on): self
     {
-        return new self($this->stages, $on, $this->oven);
+        return new self($this->stages, $on, $this->oven, $this->ware);
+    }
+
+    public function withWare(Ware $ware): self
+    {
+        return new self($this->stages, $this->on, $this->oven, $ware);
     }
 
     /** @return array<string, mixed> */
@@ -78,6 +85,7 @@ final readonly class Bake
             'stages' => array_map(static fn (Stage $stage): array => $stage->toArray(), $this->stages),
             'on' => $this->on,
             'oven' => $this->oven?->toArray(),
+            'ware' => $this->ware->value,
         ];
     }
 }

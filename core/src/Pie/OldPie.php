@@ -39,7 +39,7 @@ final readonly class OldPie
 
         if (is_array($document['bake'] ?? null)) {
             $stage = array_diff_key($document['bake'], ['stages' => 0]) + ['rack' => 'middle', 'tent' => false, 'shield' => false];
-            $document['bake'] = ['stages' => [$stage], 'on' => 'rack', 'oven' => null];
+            $document['bake'] = ['stages' => [$stage], 'on' => 'rack', 'oven' => null, 'ware' => 'dark-steel'];
         }
 
         return ['version' => 2] + $document;

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Bake;
+
+/**
+ * The half section cut into cells. Rows from below: tin, base, filling, lid; columns from the axis: filling, side crust, wall of
+ * the tin. A cell is numbered row x columns + column. Round pies are rings about the axis, oblong ones slabs along their length.
+ */
+final readonly class Grid
+{
+    public const FILLING = 0;
+
+    public const CRUST = 1;
+
+    public const LID = 2;
+
+    public const TIN = 3;
+
+    /** The skin of an open filling, where another thing lies on top. */
+    public const TOPPING = 4;
+
+    private const CRUST_ROWS = 4;
+
+    private const SIDE_COLUMNS = 3;
+
+    /** The two topmost rows of a filling, its skin, whatever the grid: 0.5 and 0.8 mm. */
+    private const SKIN_METRES = [0.0008, 0.0005];
+
+    private const EDGE_METRES = 0.002;
+
+    /** Rows of a lid from below: thin above, where it dries and browns first. */
+    private const LID_SHARES = [0.35, 0.3, 0.22, 0.13];
+
+    /**
+     * @param  int  $columns  all columns
+     * @param  int  $rows  all rows
+     * @param  int  $fillColumns  those of the filling, from the axis
+     * @param  int  $sideColumns  those of the side crust beyond
+     * @param  int  $baseRows  those of the base above the tin's one
+     * @param  int  $fillFrom  first row of the filling
+     * @param  int  $fillTo  last row of the filling
+     * @param  list<float>  $dz  height of each row, m
+     * @param  list<float>  $dr  width of each column, m
+     * @param  list<float>  $area  seen from above, of each column, m2
+     * @param  list<float>  $around  area of the outer face of each column for each m of height, m
+     * @param  list<int>  $kind  of each cell
+     * @param  list<float>  $m3  volume of each cell
+     */
+    private function __construct(
+        public int $columns,
+        public int $rows,
+        public int $fillColumns,
+        public int $sideColumns,
+        public int $baseRows,
+        public int $fillFrom,
+        public int $fillTo,
+        public array $dz,
+        public array $dr,
+        public array $area,
+        public array $around,
+        public array $kind,
+        public array $m3,
+    ) {
+    }
+
+    /** @param  bool  $coarse fewer cells, for ranges and for the search of ways out */
+    public static function of(Setup $setup, float $depthMetres, bool $coarse = false): self
+    {
+        $fillColumns = $coarse ? 5 : 8;
+        $fillRows = $coarse ? 7 : 12;
+        $crust = $setup->crustMm / 1000;
+        $lid = $setup->lidMm / 1000;
+        $baseRows = $setup->isLined ? self::CRUST_ROWS : 0;
+        $sideColumns = $setup->isLined ? self::SIDE_COLUMNS : 0;
+        $lidRows = $lid > 0 ? self::CRUST_ROWS : 0;
+
+        $dz = [$setup->ware->metres()];
+        for ($j = 0; $j < $baseRows; $j++) {
+            $dz[] = $crust / $baseRows;
+        }
+        $skin = min(1.0, $depthMetres / (4 * array_sum(self::SKIN_METRES)));
+        $inner = $depthMetres - $skin * array_sum(self::SKIN_METRES);
+        for ($j = 0; $j < $fillRows - 2; $j++) {
+            $dz[] = $inner / ($fillRows - 2);
+        }
+        foreach (self::SKIN_METRES as $metres) {
+            $dz[] = $skin * $metres;
+        }
+        for ($j = 0; $j < $lidRows; $j++) {
+            $dz[] = $lid * self::LID_SHARES[$j];
+        }
+        $dr = self::widths($setup->radiusMm / 1000, $fillColumns);
+        for ($i = 0; $i < $sideColumns; $i++) {
+            $dr[] = $crust / $sideColumns;
+        }
+        if ($setup->hasWall) {
+            $dr[] = $setup->ware->metres();
+        }
+        [$area, $around] = self::areas($dr, $setup->lengthMm === null ? null : $setup->lengthMm / 1000);
+        $fillFrom = 1 + $baseRows;
+        $fillTo = $baseRows + $fillRows;
+
+        return new self(
+            count($dr), count($dz), $fillColumns, $sideColumns, $baseRows, $fillFrom, $fillTo, $dz, $dr, $area, $around,
+            self::kinds(count($dr), count($dz), $fillColumns, $fillColumns + $sideColumns, $fillFrom, $fillTo, $setup->topping !== null),
+            array_merge(...array_map(static fn (float $high): array => array_map(static fn (float $m2): float => $m2 * $high, $area), $dz)),
+        );
+    }
+
+    /** Area of the filling seen from above, m2. */
+    public function fillArea(): float
+    {
+        return (float) array_sum(array_slice($this->area, 0, $this->fillColumns));
+    }
+
+    /**
+     * Geometric, finest at the edge, where the heat comes from the side.
+     *
+     * @return list<float>
+     */
+    private static function widths(float $radius, int $count): array
+    {
+        $edge = min(self::EDGE_METRES, $radius / $count);
+        $low = 1.0;
+        $high = 4.0;
+        for ($n = 0; $n < 50; $n++) {
+            $ratio = ($low + $high) / 2;
+            $sum = 0.0;
+            for ($i = 0; $i < $count; $i++) {
+                $sum += $edge * $ratio ** $i;
+            }
+            [$low, $high] = $sum < $radius ? [$ratio, $high] : [$low, $ratio];
+        }
+        $widths = [];
+        for ($i = $count - 1; $i >= 0; $i--) {
+            $widths[] = $edge * $low ** $i;
+        }
+        $scale = $radius / array_sum($widths);
+
+        return array_map(static fn (float $width): float => $width * $scale, $widths);
+    }
+
+    /**
+     * @param  list<float>  $dr
+     * @return array{list<float>, list<float>}
+     */
+    private static function areas(array $dr, ?float $length): array
+    {
+        $area = $around = [];
+        $r = 0.0;
+        foreach ($dr as $width) {
+            $area[] = $length === null ? M_PI * (($r + $width) ** 2 - $r ** 2) : 2 * $length * $width;
+            $r += $width;
+            $around[] = $length === null ? 2 * M_PI * $r : 2 * $length;
+        }
+
+        return [$area, $around];
+    }
+
+    /** @return list<int> */
+    private static function kinds(int $columns, int $rows, int $side, int $wall, int $fillFrom, int $fillTo, bool $topped): array
+    {
+        $kind = [];
+        for ($j = 0; $j < $rows; $j++) {
+            for ($i = 0; $i < $columns; $i++) {
+                $kind[] = match (true) {
+                    $j > $fillTo => self::LID,
+                    $j === 0 || $i >= $wall => self::TIN,
+                    $j < $fillFrom || $i >= $side => self::CRUST,
+                    $topped && $j > $fillTo - count(self::SKIN_METRES) => self::TOPPING,
+                    default => self::FILLING,
+                };
+            }
+        }
+
+        return $kind;
+    }
+}

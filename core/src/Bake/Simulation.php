@@ -1,0 +1,384 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Bake;
+
+use Hojaldre\Core\Food\Thermal;
+
+/** Bakes one pie: the empty shell, the filled pie, the rest on the rack. */
+final class Simulation
+{
+    private const STEP_SECONDS = 20.0;
+
+    /** A stage begins with smaller steps, because much changes at once. */
+    private const FIRST_STEP_SECONDS = 10.0;
+
+    private const FIRST_SECONDS = 120.0;
+
+    private const COARSE_STEP_SECONDS = 30.0;
+
+    private const REST_STEP_SECONDS = 40.0;
+
+    /** Properties are taken anew so often; more often at the beginning of a stage. */
+    private const REFRESH_SECONDS = 120.0;
+
+    private const FIRST_REFRESH_SECONDS = 20.0;
+
+    private const REST_MINUTES = 20.0;
+
+    /** Past its minutes it is baked on in thought, to say when it would have been safe or set. */
+    private const ON_IN_THOUGHT_MINUTES = 75.0;
+
+    private const LOOK_FURTHER_MINUTES = 15.0;
+
+    /** W/m2 K from weights to crust (fitted), J/m2 K that they hold, share of drying under them (judgement) */
+    private const WEIGHTS_WATTS = 15.0;
+
+    private const WEIGHTS_HOLD = 9000.0;
+
+    private const UNDER_WEIGHTS_DRIES = 0.15;
+
+    private const SHELL_COLD = 5.0;
+
+    private const SHELL_COOLED = 20.0;
+
+    private Cells $cells;
+
+    private readonly Grid $grid;
+
+    private readonly Stuff $stuff;
+
+    private readonly float $volume;
+
+    /** @var list<float> */
+    private readonly array $densities;
+
+    /** @var list<float> */
+    private readonly array $boils;
+
+    private float $minutes = 0.0;
+
+    private int $steps = 0;
+
+    private bool $zFirst = true;
+
+    private float $lastStep = 0.0;
+
+    private function __construct(private readonly Setup $setup, private readonly Kitchen $kitchen, private readonly bool $coarse)
+    {
+        $filling = Material::of($setup->parts, self::density($setup->parts));
+        $pastry = $setup->pastry->toArray();
+        unset($pastry['salt']);
+        $this->stuff = new Stuff($filling, Material::of($pastry, $setup->pastryKgPerM3), $setup->topping === null ? $filling : Material::of($setup->topping, self::density($setup->topping)), $setup->ware, $setup->isPuff);
+        $area = $setup->lengthMm === null ? M_PI * ($setup->radiusMm / 1000) ** 2 : 2 * $setup->radiusMm * $setup->lengthMm * 1e-6;
+        $this->volume = $setup->fillingKg() / ($filling->dry + $filling->water);
+        $this->grid = Grid::of($setup, $this->volume / $area, $coarse);
+        $this->cells = new Cells($this->grid->rows * $this->grid->columns, $this->grid->columns);
+        $this->densities = Tables::densities();
+        $this->boils = Tables::boilingPoints();
+    }
+
+    public static function run(Setup $setup, ?Kitchen $kitchen = null, bool $coarse = false, bool $film = false): Course
+    {
+        $kitchen ??= new Kitchen;
+
+        return (new self($setup->under($kitchen), $kitchen, $coarse))->bake($film);
+    }
+
+    private function bake(bool $film): Course
+    {
+        $course = new Course($this->grid, $this->stuff, $this->setup, $film);
+        $this->fillPastry();
+        foreach ($this->setup->isLined && $this->setup->hasWall ? $this->setup->shell : [] as $stage) {
+            $this->shellStage($stage, $course);
+        }
+        $course->shellDone($this->cells);
+        $this->pourIn();
+        $course->filled($this->cells);
+        $this->minutes = 0.0;
+        foreach ($this->setup->stages as $stage) {
+            $this->stage($this->oven($stage), $stage->minutes, $course);
+        }
+        $course->takenOut($this->minutes, clone $this->cells);
+        $this->inThought($course);
+        $this->cells = $course->asTakenOut();
+        $this->minutes = $course->outMinutes;
+        $this->stage(Surroundings::room(), self::REST_MINUTES, $course, resting: true);
+        $course->rested($this->cells);
+        $this->cool($course);
+        $course->finished($this->steps);
+
+        return $course;
+    }
+
+    private function oven(Stage $stage): Surroundings
+    {
+        return Surroundings::oven($stage->ovenCelsius + $this->kitchen->ovenKelvins, $stage->mode, $stage->rack, $stage->tent, $stage->shield, $this->setup->onSteel, $this->kitchen->heatTransfer, 2 * $this->setup->radiusMm);
+    }
+
+    private function fillPastry(): void
+    {
+        foreach ($this->grid->kind as $cell => $kind) {
+            $this->cells->W[$cell] = $kind === Grid::FILLING || $kind === Grid::TOPPING ? 0.0 : $this->stuff->waterOf($kind);
+            $this->cells->T[$cell] = self::SHELL_COLD;
+        }
+    }
+
+    /** The shell has cooled, the filling goes in with the heat it has. */
+    private function pourIn(): void
+    {
+        $cooled = $this->setup->shell === [] || ! $this->setup->isLined ? self::SHELL_COLD : self::SHELL_COOLED;
+        foreach ($this->grid->kind as $cell => $kind) {
+            $this->cells->T[$cell] = $kind === Grid::FILLING || $kind === Grid::TOPPING ? $this->setup->startCelsius : ($kind === Grid::LID ? self::SHELL_COLD : $cooled);
+            if ($kind !== Grid::CRUST) {
+                $this->cells->W[$cell] = $this->stuff->waterOf($kind);
+            }
+        }
+        // the cooling of the shell is not followed: the books begin again
+        $this->cells->evaporatedKg = $this->cells->heatJoules = $this->cells->vapourJoules = 0.0;
+    }
+
+    private function shellStage(ShellStage $stage, Course $course): void
+    {
+        $air = Surroundings::oven($stage->ovenCelsius + $this->kitchen->ovenKelvins, $stage->mode, $stage->rack, false, false, $this->setup->onSteel, $this->kitchen->heatTransfer, 2 * $this->setup->radiusMm);
+        $weighted = $stage->how === 'weighted';
+        $inside = $weighted ? self::WEIGHTS_WATTS : ($stage->how === 'propped' ? 6.0 : 0.75 * ($air->convectionAbove + 8.0));
+        $grid = $this->grid;
+        $top = array_fill(0, $grid->columns, $grid->fillTo);
+        for ($i = 0; $i < $grid->fillColumns; $i++) {
+            $top[$i] = $grid->baseRows;
+        }
+        $first = array_fill(0, $grid->rows, $grid->fillColumns);
+        for ($j = 0; $j <= $grid->baseRows; $j++) {
+            $first[$j] = 0;
+        }
+        $lines = Lines::of($grid, true);
+        $area = $grid->fillArea();
+        $this->cells->weightsCelsius = 20.0;
+        $heat = null;
+        $seconds = 0.0;
+        $until = $stage->minutes * 60;
+        $refreshAt = 0.0;
+        while ($seconds < $until - 1e-6) {
+            $step = $this->step($seconds, $until);
+            if ($heat === null || $seconds >= $refreshAt || $step !== $this->lastStep) {
+                $heat = Heat::at($this->cells, $grid, $this->stuff, $air, $top, $first, $step, $inside);
+                $refreshAt = $seconds + ($seconds < self::FIRST_SECONDS ? self::FIRST_REFRESH_SECONDS : self::REFRESH_SECONDS);
+                $this->lastStep = $step;
+            }
+            $dip = $air->dip($seconds);
+            $above = $air->aboveCelsius - $dip;
+            $load = Faces::load($this->cells, $grid, $air, $top, $heat->k, $this->stuff->solids, $this->densities, $above, $step, true);
+            [$addD, $addR, $m, $slope] = $load;
+            $watts = 0.0;
+            if ($weighted) {
+                for ($i = 0; $i < $grid->fillColumns; $i++) {
+                    $cell = $top[$i] * $grid->columns + $i;
+                    $addD[$i] = $grid->area[$i] * self::WEIGHTS_WATTS;
+                    $addR[$i] = $addD[$i] * $this->cells->weightsCelsius;
+                    $m[$i] *= self::UNDER_WEIGHTS_DRIES;
+                    $slope[$i] = 0.0;
+                    $watts += $addD[$i] * ($this->cells->T[$cell] - $this->cells->weightsCelsius);
+                    $addR[$i] -= $grid->area[$i] * Vapour::LATENT * $m[$i];
+                }
+                $this->cells->weightsCelsius += $step * ($watts + 0.6 * 22 * $area * ($above - $this->cells->weightsCelsius)) / (self::WEIGHTS_HOLD * $area);
+            }
+            $this->sweep($heat, $top, $first, $addD, $addR, $air->belowCelsius - $dip, ($above + $air->belowCelsius - $dip) / 2, $weighted ? $this->cells->weightsCelsius : $above, $m, $slope, $step);
+            CrustWater::boil($this->cells, $grid, $lines, $this->stuff, $heat->C, $this->boils, $step, $this->setup->boilsOutBelow());
+            CrustWater::move($this->cells, $grid, $lines, $this->stuff, $heat->C, [], $this->densities, $air, $step, 1.0, 0.0);
+            Doneness::cook($this->cells, $grid, $this->setup, $step);
+            Doneness::brown($this->cells, $grid, $this->stuff, $this->setup, $top, $heat->k, $above, $step * $this->kitchen->browning, true);
+            $seconds += $step;
+            $this->steps++;
+        }
+        $course->shellStage($stage, $this->cells);
+    }
+
+    private function step(float $seconds, float $until): float
+    {
+        $step = match (true) {
+            $this->coarse => self::COARSE_STEP_SECONDS,
+            $seconds < self::FIRST_SECONDS => self::FIRST_STEP_SECONDS,
+            default => self::STEP_SECONDS,
+        };
+
+        return min($step, $until - $seconds);
+    }
+
+    /**
+     * One stage of the filled pie.
+     *
+     * @param  bool  $resting  out of the oven: it goes by longer steps and no event is looked for but the heat that carries over
+     * @param  (callable(Course): bool)|null  $enough  asked after each step whether the rest can be spared
+     */
+    private function stage(Surroundings $air, float $minutes, Course $course, bool $resting = false, ?callable $enough = null): void
+    {
+        $grid = $this->grid;
+        $setup = $this->setup;
+        $top = array_fill(0, $grid->columns, $grid->rows - 1);
+        $first = array_fill(0, $grid->rows, 0);
+        $lines = Lines::of($grid, false);
+        $barrier = $setup->underlay->barrier($setup->seal) * $this->kitchen->uptake;
+        $heat = null;
+        $seconds = $refreshAt = 0.0;
+        $until = $minutes * 60;
+        $gap = $setup->gapMetresPerSecond();
+        while ($seconds < $until - 1e-6) {
+            $step = $resting ? min(self::REST_STEP_SECONDS, $until - $seconds) : $this->step($seconds, $until);
+            if ($heat === null || $seconds >= $refreshAt || $step !== $this->lastStep) {
+                $heat = Heat::at($this->cells, $grid, $this->stuff, $air, $top, $first, $step, 0.0, $this->setup->heatFromBelow());
+                $refreshAt = $seconds + ($seconds < self::FIRST_SECONDS ? self::FIRST_REFRESH_SECONDS : self::REFRESH_SECONDS);
+                $this->lastStep = $step;
+            }
+            $dip = $air->dip($seconds);
+            $above = $air->aboveCelsius - $dip;
+            [$addD, $addR, $m, $slope] = Faces::load($this->cells, $grid, $air, $top, $heat->k, $this->stuff->solids, $this->densities, $above, $step, false);
+            $this->sweep($heat, $top, $first, $addD, $addR, $air->belowCelsius - $dip, ($above + $air->belowCelsius - $dip) / 2, 0.0, $m, $slope, $step);
+            if ($setup->lidMm > 0 && $setup->openShare > 0.1) {
+                $this->throughTheLattice($air, $above, $step);
+            }
+            CrustWater::boil($this->cells, $grid, $lines, $this->stuff, $heat->C, $this->boils, $step, $setup->boilsOutBelow());
+            FillingWater::boil($this->cells, $grid, $this->stuff, $heat->C, $step);
+            $loose = FillingWater::release($this->cells, $grid, $setup, $this->volume, $step);
+            CrustWater::move($this->cells, $grid, $lines, $this->stuff, $heat->C, FillingWater::wets($this->cells, $lines, $setup, $loose), $this->densities, $air, $step, $barrier, $gap);
+            [$cold, $hot, $where] = Doneness::cook($this->cells, $grid, $setup, $step);
+            if (! $resting) {
+                Doneness::brown($this->cells, $grid, $this->stuff, $setup, $top, $heat->k, $above, $step * $this->kitchen->browning, false);
+            }
+            $seconds += $step;
+            $this->steps++;
+            $course->at($this->minutes + $seconds / 60, $this->cells, $cold, $hot, $where, $resting);
+            if ($enough !== null && $enough($course)) {
+                break;
+            }
+        }
+        $this->minutes += $seconds / 60;
+    }
+
+    /**
+     * Heat along z and r in turn, the other one first each time, then what dried off above.
+     *
+     * @param  list<int>  $top
+     * @param  list<int>  $first
+     * @param  list<float>  $addD
+     * @param  list<float>  $addR
+     * @param  list<float>  $m
+     * @param  list<float>  $slope
+     */
+    private function sweep(Heat $heat, array $top, array $first, array $addD, array $addR, float $below, float $beside, float $inside, array $m, array $slope, float $step): void
+    {
+        $grid = $this->grid;
+        $before = [];
+        foreach ($top as $i => $row) {
+            $before[] = $this->cells->T[$row * $grid->columns + $i];
+        }
+        $T = $this->cells->T;
+        $this->cells->T = [];
+        if ($this->zFirst) {
+            $T = $heat->alongZ($T, $grid, $top, $addD, $addR, $below);
+            $this->countZ($T, $heat, $top, $addD, $addR, $below, $step);
+            $T = $heat->alongR($T, $grid, $first, $beside, $inside);
+            $this->countR($T, $heat, $beside, $step);
+        } else {
+            $T = $heat->alongR($T, $grid, $first, $beside, $inside);
+            $this->countR($T, $heat, $beside, $step);
+            $T = $heat->alongZ($T, $grid, $top, $addD, $addR, $below);
+            $this->countZ($T, $heat, $top, $addD, $addR, $below, $step);
+        }
+        $this->zFirst = ! $this->zFirst;
+        $this->cells->T = $T;
+        Faces::dry($this->cells, $grid, $top, $before, $m, $slope, $step);
+    }
+
+    /**
+     * @param  list<float>  $T
+     * @param  list<int>  $top
+     * @param  list<float>  $addD
+     * @param  list<float>  $addR
+     */
+    private function countZ(array $T, Heat $heat, array $top, array $addD, array $addR, float $below, float $step): void
+    {
+        $watts = 0.0;
+        $columns = $this->grid->columns;
+        for ($i = 0; $i < $columns; $i++) {
+            $watts += $heat->below[$i] * ($below - $T[$i]) + $addR[$i] - $addD[$i] * $T[$top[$i] * $columns + $i];
+        }
+        $this->cells->heatJoules += $watts * $step;
+    }
+
+    /** @param  list<float>  $T */
+    private function countR(array $T, Heat $heat, float $beside, float $step): void
+    {
+        $watts = 0.0;
+        $columns = $this->grid->columns;
+        $last = $columns - 1;
+        foreach ($heat->beyond as $j => $conducts) {
+            $watts += $conducts * ($beside - $T[$j * $columns + $last]);
+        }
+        $this->cells->heatJoules += $watts * $step;
+    }
+
+    /** The open share of a lattice lets heat onto the filling and its vapour out. */
+    private function throughTheLattice(Surroundings $air, float $above, float $step): void
+    {
+        $grid = $this->grid;
+        for ($i = 0; $i < $grid->fillColumns; $i++) {
+            $c = $grid->fillTo * $grid->columns + $i;
+            $t = $this->cells->T[$c];
+            $n = max(0, min(318, (int) $t));
+            $m3 = $grid->area[$i] * $grid->dz[$grid->fillTo];
+            $holds = $this->cells->W[$c] * Vapour::WATER_HEAT * $m3 + 1;
+            $kg = min(0.2 * $this->cells->W[$c] * $m3, max(0.0, $this->setup->openShare * $air->convectionAbove / $air->lewis * 0.8 * ($this->densities[$n] - $air->vapour) * $step * $grid->area[$i]));
+            $joules = $this->setup->openShare * 22 * ($above - $t) * $grid->area[$i] * $step;
+            $this->cells->T[$c] = min(105.0, $t + ($joules - $kg * Vapour::LATENT) / $holds);
+            $this->cells->W[$c] -= $kg / $m3;
+            $this->cells->heatJoules += ($this->cells->T[$c] - $t) * $holds;
+            $this->cells->evaporatedKg += $kg;
+            $this->cells->vapourJoules += $kg * Vapour::WATER_HEAT * $t;
+        }
+    }
+
+    /** On in the last stage as if it had not been taken out, until it is safe and set, and a little beyond. */
+    private function inThought(Course $course): void
+    {
+        $stages = $this->setup->stages;
+        $last = $stages[count($stages) - 1];
+        $air = $this->oven($last);
+        $course->onInThought();
+        $more = self::LOOK_FURTHER_MINUTES;
+        // the door stays shut: no dip
+        $this->stage($air->shut(), self::ON_IN_THOUGHT_MINUTES, $course, enough: static fn (Course $c): bool => $c->isDone() && $c->minutesInThought() >= $more);
+    }
+
+    /** The long way down to 5 °C, heat alone: two hours on the rack, then the fridge. */
+    private function cool(Course $course): void
+    {
+        $grid = $this->grid;
+        $top = array_fill(0, $grid->columns, $grid->rows - 1);
+        $first = array_fill(0, $grid->rows, 0);
+        $none = array_fill(0, $grid->columns, 0.0);
+        $seconds = self::REST_MINUTES * 60;
+        $step = 240.0;
+        foreach ([[Surroundings::room(), 7200.0], [Surroundings::fridge(), 21600.0]] as [$air, $until]) {
+            $heat = Heat::at($this->cells, $grid, $this->stuff, $air, $top, $first, $step, 0.0, $this->setup->heatFromBelow());
+            [$addD, $addR] = Faces::load($this->cells, $grid, $air, $top, $heat->k, $this->stuff->solids, $this->densities, $air->aboveCelsius, $step, false);
+            while ($seconds < $until && ! $course->isCold()) {
+                $this->sweep($heat, $top, $first, $addD, $addR, $air->belowCelsius, $air->belowCelsius, 0.0, $none, $none, $step);
+                $seconds += $step;
+                $this->steps++;
+                $hot = -99.0;
+                for ($j = $grid->fillFrom; $j <= $grid->fillTo; $j++) {
+                    $hot = max($hot, $this->cells->T[$j * $grid->columns]);
+                }
+                $course->cooled($seconds / 60, $hot);
+            }
+        }
+    }
+
+    /** @param  array<string, float>  $parts */
+    private static function density(array $parts): float
+    {
+        return Thermal::ofParts(array_map(static fn (float $kg): float => max(1e-9, $kg), $parts), 20)->density();
+    }
+}

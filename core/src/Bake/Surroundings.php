@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Bake;
+
+/**
+ * What stands around the pie in one stage. Convection W/m2 K: static 8.5 above and 7 below, fan 15.5 and 11.5 (fitted, so that
+ * fan is about static less 20 °C); air of an oven holds 8 kPa of vapour; a rack low in the oven is hotter below (judgement).
+ */
+final readonly class Surroundings
+{
+    private const VAPOUR_PASCAL = 8000.0;
+
+    /** The width that the figures above are for; still air moves faster over smaller things, h ~ L^(-1/4) (docs/sources.md#incropera). */
+    private const ACROSS_MM = 230.0;
+
+    /** What opening the door costs, K, and how long it takes to come back, s. */
+    private const DIP_KELVINS = 30.0;
+
+    private const DIP_SECONDS = 360.0;
+
+    /**
+     * @param  float  $aboveCelsius  above the pie
+     * @param  float  $belowCelsius  below it
+     * @param  float  $convectionAbove  W/m2 K
+     * @param  float  $convectionBelow  W/m2 K
+     * @param  float  $radiates  share of the radiation that reaches the top
+     * @param  float  $rimShare  share of convection and radiation that reaches the rim
+     * @param  float  $dries  share of the evaporation that is left
+     * @param  float  $lewis  J/m3 K, convection over this is the transfer of vapour: 800 in an oven, 1100 in a room
+     * @param  float  $vapour  kg in a m3 of the air
+     * @param  float  $contact  W/m2 K through what it stands on, 0 on an open rack
+     * @param  bool  $isOven  whether the door was opened at its beginning
+     */
+    private function __construct(
+        public float $aboveCelsius,
+        public float $belowCelsius,
+        public float $convectionAbove,
+        public float $convectionBelow,
+        public float $radiates,
+        public float $rimShare,
+        public float $dries,
+        public float $lewis,
+        public float $vapour,
+        public float $contact,
+        public bool $isOven,
+    ) {
+    }
+
+    /** @param  float  $acrossMm how wide the pie is */
+    public static function oven(float $celsius, string $mode, string $rack, bool $tent, bool $shield, bool $onSteel, float $heatTransfer = 1.0, float $acrossMm = self::ACROSS_MM): self
+    {
+        $small = ($acrossMm / self::ACROSS_MM) ** -0.25;
+        [$above, $below] = $mode === 'fan' ? [15.5, 11.5] : [8.5, 7.0];
+        [$hotterAbove, $hotterBelow] = match ($rack) {
+            'low' => [-5.0, 15.0],
+            'high' => [8.0, -8.0],
+            default => [0.0, 0.0],
+        };
+
+        return new self(
+            aboveCelsius: $celsius + $hotterAbove,
+            belowCelsius: $celsius + $hotterBelow,
+            convectionAbove: $above * $small * ($tent ? 0.6 : 1.0) * $heatTransfer,
+            convectionBelow: $below * $small * $heatTransfer,
+            radiates: ($tent ? 0.25 : 1.0) * $heatTransfer,
+            rimShare: $shield ? 0.4 : 1.0,
+            dries: $tent ? 0.4 : 1.0,
+            lewis: 800.0,
+            vapour: Vapour::density(self::VAPOUR_PASCAL, $celsius),
+            contact: $onSteel ? 80.0 : 0.0,
+            isOven: true,
+        );
+    }
+
+    /** A kitchen at 20 °C, the pie on a rack. */
+    public static function room(): self
+    {
+        return new self(20, 20, 5, 5, 1, 1, 1, 1100, Vapour::density(0.5 * Vapour::pressure(20), 20), 0, false);
+    }
+
+    public static function fridge(): self
+    {
+        return new self(4, 4, 8, 8, 1, 1, 1, 1100, Vapour::density(0.7 * Vapour::pressure(4), 4), 0, false);
+    }
+
+    /** The same, with the door left shut. */
+    public function shut(): self
+    {
+        return new self(
+            $this->aboveCelsius, $this->belowCelsius, $this->convectionAbove, $this->convectionBelow, $this->radiates, $this->rimShare,
+            $this->dries, $this->lewis, $this->vapour, $this->contact, false,
+        );
+    }
+
+    /** What an opened oven is short of, K. */
+    public function dip(float $seconds): float
+    {
+        return $this->isOven ? self::DIP_KELVINS * exp(-$seconds / self::DIP_SECONDS) : 0.0;
+    }
+}

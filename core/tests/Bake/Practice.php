@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Tests\Bake;
+
+use Hojaldre\Core\Bake\ShellStage;
+use Hojaldre\Core\Bake\Stage;
+use Hojaldre\Core\Bake\Ware;
+use Hojaldre\Core\Custard\CustardStyle;
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Moisture\Seal;
+use Hojaldre\Core\Pie\AbsorbentLayer;
+use Hojaldre\Core\Pie\Amount;
+use Hojaldre\Core\Pie\Bake;
+use Hojaldre\Core\Pie\Crust;
+use Hojaldre\Core\Pie\CustardLayer;
+use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\Pie\Layer;
+use Hojaldre\Core\Pie\Lid;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Pie\Step;
+use Hojaldre\Core\Tin\FlutedTin;
+use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\MeasuredDish;
+use Hojaldre\Core\Tin\RectangularTin;
+use Hojaldre\Core\Tin\RoundTin;
+use Hojaldre\Core\Tin\Tin;
+
+/**
+ * Bakes as cooks commonly do them, with the minutes they commonly take (common practice, no source), and what happens then:
+ * the custard sets, the top is light gold or golden, or the middle is safe.
+ */
+final class Practice
+{
+    /** @return array<string, array{Pie, float, float, string}> pie, from and to minutes, event */
+    public static function cases(): array
+    {
+        $salt = [new Ingredient(Pantry::food('salt'), Amount::of(5))];
+
+        return [
+            'puff shell 24.5 cm weighted 18, cooled; eggs, cream, salty solids; 165 °C' => [self::pie(
+                RoundTin::straight(245, 35), new Crust(Pantry::food('ready-puff'), 3, [self::weighted(200, 18)], Seal::None),
+                [self::solid('streaky-bacon', 400, 200), self::solid('gruyere', 200, 200), self::solid('onions', 180, 100), self::custard(['egg' => 150], ['single-cream' => 180])],
+                [new Stage(165, 'static', 38)],
+            ), 35, 40, 'light-gold'],
+            'raw 4 mm crust 25 cm; thick yoghurt and cheese, few eggs, cooked-down vegetables; 180 °C' => [self::pie(
+                RoundTin::straight(250, 35), new Crust(Pantry::food('shortcrust'), 4, [], Seal::None),
+                [new AbsorbentLayer('crumbs', new Ingredient(Pantry::food('dry-crumbs'), Amount::of(20))), self::solid('courgettes', 550, 330), self::custard(['egg' => 100], ['strained-yoghurt' => 300, 'cream-cheese' => 150])],
+                [new Stage(180, 'static', 40)],
+            ), 36, 44, 'golden'],
+            'oblong 35 by 11 cm, 190 °C weighted 10, bare 12; eggs, cream, cultured cream, cheese, bacon; 190 °C' => [self::pie(
+                new RectangularTin(350, 110, 28, 4), new Crust(Pantry::food('shortcrust'), 3, [self::weighted(190, 10), self::bare(190, 12)], Seal::None),
+                [self::solid('streaky-bacon', 200, 100), self::solid('gruyere', 100, 100), self::custard(['egg' => 150], ['single-cream' => 120, 'creme-fraiche' => 200])],
+                [new Stage(190, 'static', 28)],
+            ), 25, 30, 'set'],
+            'puff double crust 26 cm; eggs, cream, bacon; 180 °C' => [self::pie(
+                RoundTin::straight(260, 30), new Crust(Pantry::food('ready-puff'), 3, [], Seal::None, 'tin', new Lid(3, 0.01, 'egg')),
+                [self::solid('streaky-bacon', 300, 150), self::custard(['egg' => 200], ['single-cream' => 300])],
+                [new Stage(180, 'static', 36)],
+            ), 30, 40, 'golden'],
+            'raw 4.5 mm crust 20 cm; eggs, cultured cream, fried vegetables; 180 °C' => [self::pie(
+                RoundTin::straight(200, 40), new Crust(Pantry::food('shortcrust'), 4.5, [], Seal::None),
+                [self::solid('leeks', 360, 250), self::custard(['egg' => 150], ['creme-fraiche' => 200])],
+                [new Stage(180, 'static', 40)],
+            ), 36, 44, 'light-gold'],
+            'deep fluted 23 cm, 180 °C weighted 11, sealed bare 3; eggs, cream, cooked onion; 180 °C' => [self::pie(
+                new FlutedTin(220, 235, 35, 32, 4), new Crust(Pantry::food('shortcrust'), 3.5, [self::weighted(180, 11), self::bare(180, 3)], Seal::Egg),
+                [self::solid('onions', 360, 200), self::custard(['egg' => 150], ['single-cream' => 303])],
+                [new Stage(180, 'static', 35)],
+            ), 32, 38, 'light-gold'],
+            'double crust 23 cm, base 218 °C weighted 8, bare 2.5; vegetables, eggs, little cream; 177 °C' => [self::pie(
+                RoundTin::sloped(200, 230, 40), new Crust(Pantry::food('shortcrust'), 3.5, [self::weighted(218, 8), self::bare(218, 2.5)], Seal::None, 'tin', new Lid(3, 0.02, 'none')),
+                [self::solid('onions', 300, 170), self::solid('mushrooms', 400, 220), self::solid('leeks', 300, 210), self::custard(['egg' => 200], ['single-cream' => 100])],
+                [new Stage(177, 'static', 60)],
+            ), 55, 65, 'golden'],
+            'deep springform 23 cm, 6 mm raw; fresh cheese, seven eggs, meats; 190 °C, low first' => [self::pie(
+                RoundTin::springform(230, 70), new Crust(Pantry::food('shortcrust'), 6, [], Seal::None),
+                [self::solid('cooked-ham', 250, 250), self::solid('provolone', 150, 150), self::custard(['egg' => 350], ['ricotta' => 900])],
+                [new Stage(190, 'static', 15, 'low'), new Stage(190, 'static', 20), new Stage(190, 'static', 35, tent: true)],
+            ), 60, 70, 'wobble'],
+            'shell 22 cm 232 °C weighted 17; salted drained tomatoes, cheese on top; 177 °C' => [self::pie(
+                RoundTin::straight(220, 30), new Crust(Pantry::food('shortcrust'), 3, [self::weighted(232, 17)], Seal::None),
+                [self::solid('tomatoes', 700, 560), self::solid('hard-cheese', 250, 250)],
+                [new Stage(177, 'static', 38)],
+            ), 35, 40, 'golden'],
+            'pot pie, 3 mm lid on a hot stew; 200 °C' => [self::pie(
+                new MeasuredDish(1800, 55), new Crust(Pantry::food('ready-puff'), 3, [], Seal::None, 'lid-only', new Lid(3, 0.02, 'egg')),
+                [self::solid('chicken-thigh', 700, 560, 60.0), self::solid('carrots', 300, 290, 60.0), self::solid('leeks', 300, 210, 60.0), self::custard([], ['single-cream' => 350], 60.0)],
+                [new Stage(200, 'static', 42)],
+            ), 38, 45, 'golden'],
+            'pasty 20 cm, raw meat and roots; 200 °C' => [self::pie(
+                new FoldedDiscs(4, 200), new Crust(Pantry::food('shortcrust'), 4, [], Seal::None),
+                [self::solid('beef-skirt', 400, 400, 5.0), self::solid('potatoes', 300, 300), self::solid('swede', 150, 150), self::solid('onions', 120, 120)],
+                [new Stage(200, 'static', 40)],
+            ), 30, 60, 'safe'],
+            'small hand pie 12 cm, cooked filling; 220 °C' => [self::pie(
+                new FoldedDiscs(12, 120), new Crust(Pantry::food('ready-puff'), 3, [], Seal::None),
+                [self::solid('minced-beef', 560, 400), self::solid('onions', 180, 100)],
+                [new Stage(220, 'static', 16)],
+            ), 14, 20, 'golden'],
+        ];
+    }
+
+    /** @param  list<Layer>  $layers @param  non-empty-list<Stage>  $stages */
+    private static function pie(Tin $tin, Crust $crust, array $layers, array $stages): Pie
+    {
+        return new Pie('Practice', 8, '', $tin, $crust, $layers, [], new Bake($stages, ware: $tin instanceof MeasuredDish ? Ware::Ceramic : Ware::DarkSteel));
+    }
+
+    private static function solid(string $food, float $bought, float $now, float $from = 18.0): SolidLayer
+    {
+        return new SolidLayer($food, Pantry::food($food), Amount::of($bought), $now < $bought ? [new Step('cooked', Amount::of($now))] : [], null, $from);
+    }
+
+    /**
+     * @param  array<string, float>  $eggs
+     * @param  array<string, float>  $dairies
+     */
+    private static function custard(array $eggs, array $dairies, float $from = 8.0): CustardLayer
+    {
+        $list = static fn (array $foods): array => array_map(static fn (string $id, float $grams): Ingredient => new Ingredient(Pantry::food($id), Amount::of($grams)), array_keys($foods), array_values($foods));
+
+        return new CustardLayer('custard', CustardStyle::Tender, $list($eggs), $list($dairies), [], $from);
+    }
+
+    private static function weighted(float $celsius, float $minutes): ShellStage
+    {
+        return new ShellStage('weighted', $celsius, 'static', $minutes, 'middle');
+    }
+
+    private static function bare(float $celsius, float $minutes): ShellStage
+    {
+        return new ShellStage('bare', $celsius, 'static', $minutes, 'middle');
+    }
+}
