@@ -26,7 +26,7 @@ if ($bytes === false) {
     exit(2);
 }
 try {
-    $forecast = Forecast::of(PieFile::read($bytes));
+    $forecast = Forecast::of(PieFile::read($bytes))->withWaysOut();
 } catch (Refused $refused) {
     $problem = ['code' => 'refused', 'refusals' => array_map(static fn (Refusal $one): array => $one->toArray(), $refused->refusals)];
     fwrite(STDERR, json_encode($problem, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE)."\n");

@@ -55,6 +55,9 @@ final class Course
 
     public float $basePercentOut = NAN;
 
+    /** the least it had between pouring and the end of its rest */
+    public float $basePercentDriest = NAN;
+
     public float $soakMm = 0.0;
 
     public float $setShareOut = 0.0;
@@ -178,7 +181,8 @@ final class Course
         $this->edge[] = $cells->T[$this->edgeCell];
         $this->base[] = ($cells->T[0] + $cells->T[$columns]) / 2;
         $this->rim[] = $cells->T[($this->grid->rows - 1) * $columns + min($this->grid->columns - 1, $this->grid->fillColumns)];
-        $this->basePercents[] = $this->percentOfBase($cells);
+        $this->basePercents[] = $base = $this->percentOfBase($cells);
+        $this->basePercentDriest = is_nan($this->basePercentDriest) ? $base : min($this->basePercentDriest, $base);
         $this->film($minute, $cells);
     }
 

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Pie;
 
 use Hojaldre\Core\Custard\Custard;
-use Hojaldre\Core\Moisture\BaseWater;
 use Hojaldre\Core\Moisture\WetSolid;
 use Hojaldre\Core\Seasoning\Salt;
-use Hojaldre\Core\Tin\FoldedDiscs;
 use Hojaldre\Core\Tin\Tin;
 
 /** The weighing arithmetic of one design: what the readings are taken from. */
@@ -94,20 +92,6 @@ final readonly class Balance
         );
     }
 
-    public function basePercent(): float
-    {
-        return $this->basePercentAt($this->freeGrams);
-    }
-
-    /** Water that the base takes from what weeps, g; never more than weeps. */
-    public function intoBaseGrams(): float
-    {
-        $dry = $this->pie->crust->baseDryGrams($this->pie->tin);
-        $held = static fn (float $percent): float => $dry * $percent / (100 - $percent);
-
-        return min($this->freeGrams, max(0.0, $held($this->basePercent()) - $held($this->basePercentAt(0.0))));
-    }
-
     public function salt(): Salt
     {
         $sources = [];
@@ -135,16 +119,6 @@ final readonly class Balance
             : max($this->solidMl + $this->custardMl, $this->heapMl);
 
         return $this->lined->depthForVolumeMm($this->variation->volume * $ml);
-    }
-
-    /** What heat has to get through: the filling, under a lid the lid too; a fold is thickest in its middle and has crust on both sides. */
-    public function heatDepthMm(): float
-    {
-        $crust = $this->pie->crust;
-
-        return $this->pie->form() === Form::Folded
-            ? $this->fillMm() / FoldedDiscs::MEAN_SHARE + 2 * $crust->thicknessMm
-            : $this->fillMm() + ($crust->lid === null ? 0.0 : $crust->lid->thicknessMm);
     }
 
     /** What the filling has when it goes in, from where each part comes from: the mean by weight, °C. */
@@ -175,13 +149,5 @@ final readonly class Balance
         }
 
         return $wanted === [] ? 74.0 : max($wanted);
-    }
-
-    private function basePercentAt(float $freeGrams): float
-    {
-        $crust = $this->pie->crust;
-        $kgPerM2 = $freeGrams / 1000 / ($this->lined->floorAreaMm2() * 1e-6);
-
-        return BaseWater::percent($crust->shellBake(), $this->pie->underlay()->barrier($crust->seal), $crust->thicknessMm, $kgPerM2, $this->variation->soak);
     }
 }

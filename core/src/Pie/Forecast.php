@@ -6,34 +6,68 @@ namespace Hojaldre\Core\Pie;
 
 use Hojaldre\Core\Food\Allergens;
 use Hojaldre\Core\Moisture\WetSolid;
-use Hojaldre\Core\Pie\Readings\Reader;
 use Hojaldre\Core\Pie\Readings\Reading;
+use Hojaldre\Core\Pie\Readings\Readings;
+use Hojaldre\Core\Pie\WaysOut\Search;
 use Hojaldre\Core\Pie\WaysOut\WayFinder;
+use Hojaldre\Core\Pie\WaysOut\WayOut;
 use Hojaldre\Core\Safety\Lethality;
 
-/** What a design will do: five readings with their ways out, the water ledger, the weights, the section. */
+/** What a design will do: the readings, the bake they come from, the water ledger, the weights, the section. */
 final readonly class Forecast
 {
-    /** @param  list<Reading>  $readings */
+    /** @param  list<Reading>  $readings in the order of Readings::ORDER */
     private function __construct(
         public Pie $pie,
         public Balance $balance,
+        public ?Baked $baked,
         public array $readings,
     ) {
     }
 
+    /** The readings and the bake, without the ways out: those are searched for by baking again, and asked for one by one. */
     public static function of(Pie $pie): self
     {
-        $gauges = Reader::gauges();
-        $readings = array_map(static fn ($gauge): Reading => Reader::take($gauge, $pie), $gauges);
-        $withWays = array_map(
-            static fn ($gauge, Reading $reading): Reading => $reading->inTrouble()
-                ? $reading->withWaysOut(WayFinder::ways($gauge, $reading, $pie, $readings))
-                : $reading,
-            $gauges, $readings,
-        );
+        $baked = Baked::of($pie);
 
-        return new self($pie, Balance::of($pie), $withWays);
+        return new self($pie, Balance::of($pie), $baked, Readings::of($pie, $baked));
+    }
+
+    /** The same with the ways out of every reading in trouble. */
+    public function withWaysOut(): self
+    {
+        $search = new Search($this->pie, $this->baked);
+
+        return new self($this->pie, $this->balance, $this->baked, array_map(
+            fn (Reading $reading): Reading => $reading->inTrouble() ? $reading->withWaysOut(WayFinder::ways($reading, $this->pie, $this->readings, $search)) : $reading,
+            $this->readings,
+        ));
+    }
+
+    /** @return list<WayOut> of one reading, by its name; none where it is not in trouble */
+    public function waysOut(string $name): array
+    {
+        foreach ($this->readings as $reading) {
+            if ($reading->name === $name && $reading->inTrouble()) {
+                return WayFinder::ways($reading, $this->pie, $this->readings, new Search($this->pie, $this->baked));
+            }
+        }
+
+        return [];
+    }
+
+    /** Water that the base gained from the filling between pouring and its rest, g; never more than weeps. */
+    private function intoBaseGrams(): float
+    {
+        $course = $this->baked?->course;
+        if ($course === null || is_nan($course->basePercent)) {
+            return 0.0;
+        }
+        $dry = $this->pie->crust->baseDryGrams($this->pie->tin);
+        $held = static fn (float $percent): float => $dry * $percent / (100 - $percent);
+        $began = $course->shell === [] ? $this->pie->crust->dough->per100g->water : $course->shell[count($course->shell) - 1]['basePercent'];
+
+        return min($this->balance->freeGrams, max(0.0, $held($course->basePercent) - $held(min($began, $course->basePercentDriest))));
     }
 
     /** @return array<string, mixed> */
@@ -54,7 +88,7 @@ final readonly class Forecast
             'boundGrams' => round($water->boundGrams, 2),
             'freeGrams' => round($water->freeGrams, 2),
         ], array_keys($this->balance->water), array_values($this->balance->water));
-        $intoBase = $this->balance->intoBaseGrams();
+        $intoBase = $this->intoBaseGrams();
 
         return [
             'layers' => $rows,
@@ -97,8 +131,8 @@ final readonly class Forecast
     public function assumptions(): array
     {
         return [
-            'Set, base and safe rest on simple balances; the bake itself is not simulated yet.',
-            sprintf('The filling goes in at %d °C, the shell cold.', (int) round($this->balance->startCelsius())),
+            'The bake is simulated as one even filling in its crust. Not in it: puffing, slumping sides, a frozen start, heat carried about in a loose filling.',
+            sprintf('The filling goes in at %d °C, a baked shell at 20 and a raw one at 5; the door is opened once for each stage.', (int) round($this->balance->startCelsius())),
             'Ranges are meant to hold 8 bakes in 10; they are judged, not yet learned from your own bakes.',
         ];
     }

@@ -97,6 +97,12 @@ final readonly class Pie
         return $this->with(layers: array_map(static fn (Layer $layer): Layer => $layer->id() === $new->id() ? $new : $layer, $this->layers));
     }
 
+    /** @param  list<Layer>  $layers */
+    public function withLayers(array $layers): self
+    {
+        return $this->with(layers: $layers);
+    }
+
     public function withName(string $name): self
     {
         return $this->with(name: $name);

@@ -13,9 +13,6 @@ final readonly class Variation
     private function __construct(
         public float $weep = 1.0,
         public float $egg = 1.0,
-        public float $soak = 1.0,
-        public float $heatTransfer = 1.0,
-        public float $ovenKelvins = 0.0,
         public float $saltiness = 1.0,
         public float $volume = 1.0,
     ) {
@@ -36,9 +33,6 @@ final readonly class Variation
         return [
             [new self(weep: 0.7), new self(weep: 1.3)],
             [new self(egg: 0.94), new self(egg: 1.06)],
-            [new self(soak: 0.75), new self(soak: 1.25)],
-            [new self(heatTransfer: 0.87), new self(heatTransfer: 1.15)],
-            [new self(ovenKelvins: -10), new self(ovenKelvins: 10)],
             [new self(saltiness: 0.95), new self(saltiness: 1.05)],
             [new self(volume: 0.97), new self(volume: 1.03)],
         ];

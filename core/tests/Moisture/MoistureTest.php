@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Tests\Moisture;
 
 use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Moisture\BaseWater;
+use Hojaldre\Core\Moisture\BaseVerdict;
 use Hojaldre\Core\Moisture\Chain;
 use Hojaldre\Core\Moisture\Seal;
-use Hojaldre\Core\Moisture\ShellBake;
 use Hojaldre\Core\Moisture\Underlay;
 use Hojaldre\Core\Moisture\WetSolid;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -45,37 +44,6 @@ final class MoistureTest extends TestCase
         self::fail("$food has no preparation $name.");
     }
 
-    /** The table of simulated bakes that the balance was fitted to, docs/model.md: par-baked 23 cm, 0.0415 m2. */
-    #[TestWith([0, 'none', 11.6])]
-    #[TestWith([50, 'none', 16.8])]
-    #[TestWith([100, 'none', 18.6])]
-    #[TestWith([200, 'none', 19.8])]
-    #[TestWith([100, 'egg', 12.5])]
-    public function test_the_base_agrees_with_the_table_it_was_fitted_to(int $weepGrams, string $seal, float $percent): void
-    {
-        self::assertEqualsWithDelta($percent, BaseWater::percent(ShellBake::ParBaked, Underlay::None->barrier(Seal::from($seal)), 3.5, $weepGrams / 1000 / 0.0415), 1.0);
-    }
-
-    public function test_more_water_never_makes_a_crisper_base_and_a_seal_or_a_longer_blind_bake_never_a_wetter_one(): void
-    {
-        foreach ([2.0, 3.5, 6.0] as $mm) {
-            foreach ([0.0, 0.5, 1.0, 3.0, 10.0] as $kg) {
-                $at = static fn (ShellBake $bake, Seal $seal, float $w): float => BaseWater::percent($bake, Underlay::None->barrier($seal), $mm, $w);
-                foreach (ShellBake::cases() as $bake) {
-                    self::assertGreaterThanOrEqual($at($bake, Seal::None, $kg), $at($bake, Seal::None, $kg + 0.1));
-                    self::assertLessThanOrEqual($at($bake, Seal::None, $kg), $at($bake, Seal::Egg, $kg));
-                }
-                self::assertLessThan($at(ShellBake::Raw, Seal::None, $kg), $at(ShellBake::ParBaked, Seal::None, $kg), "$mm mm, $kg kg");
-                self::assertLessThan($at(ShellBake::ParBaked, Seal::None, $kg), $at(ShellBake::FullyBaked, Seal::None, $kg));
-            }
-        }
-    }
-
-    public function test_a_seal_cannot_rescue_a_raw_base(): void
-    {
-        self::assertSame('soft', BaseWater::verdict(BaseWater::percent(ShellBake::Raw, Underlay::None->barrier(Seal::Egg), 4.5, 2.4)));
-    }
-
     public function test_every_barrier_keeps_some_water_off_and_two_keep_more_than_either(): void
     {
         foreach ([Underlay::Cheese, Underlay::Crumbs] as $underlay) {
@@ -98,6 +66,6 @@ final class MoistureTest extends TestCase
 
     public function test_each_word_has_its_band(): void
     {
-        self::assertSame(['crisp', 'dry', 'soft', 'soggy'], array_map(BaseWater::verdict(...), [7.9, 14.0, 21.0, 21.1]));
+        self::assertSame(['crisp', 'dry', 'soft', 'soggy'], array_map(BaseVerdict::of(...), [7.9, 14.0, 21.0, 21.1]));
     }
 }

@@ -11,10 +11,10 @@ use Hojaldre\Core\Pie\Variation;
 /** Takes readings with their ranges: each cause of doubt is tried both ways, and the causes are added as independent. */
 final readonly class Reader
 {
-    /** @return list<Gauge> in the order they are shown */
+    /** @return array<string, Gauge> those that a balance answers, by name */
     public static function gauges(): array
     {
-        return [new SetGauge, new BaseGauge, new SaltGauge, new FillGauge, new SafeGauge];
+        return ['hold' => new HoldGauge, 'salt' => new SaltGauge, 'fill' => new FillGauge];
     }
 
     public static function take(Gauge $gauge, Pie $pie): Reading

@@ -6,7 +6,7 @@ namespace Hojaldre\Core\Pie\Readings;
 
 use Hojaldre\Core\Pie\WaysOut\WayOut;
 
-/** One of the five readings of a forecast. */
+/** One of the readings of a forecast. */
 final readonly class Reading
 {
     /**
@@ -33,6 +33,17 @@ final readonly class Reading
     public function inTrouble(): bool
     {
         return $this->state === State::OnTheRim;
+    }
+
+    /** The same, of a bake that is known to be off by so much. */
+    public function shifted(float $by): self
+    {
+        $move = static fn (?float $value): ?float => $value === null ? null : $value + $by;
+
+        return $by === 0.0 ? $this : new self(
+            $this->name, $this->unit, $this->decimals, $move($this->value), $move($this->low), $move($this->high), $this->limits,
+            $this->scale, $this->state, $this->verdict, $this->reason, $this->waysOut,
+        );
     }
 
     /** @param  list<WayOut>  $waysOut */

@@ -14,11 +14,11 @@ use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\Pie\Readings\Reader;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Pie\Step;
 use Hojaldre\Core\Pie\WaysOut\Change;
 use Hojaldre\Core\Pie\WaysOut\Effect;
+use Hojaldre\Core\Pie\WaysOut\Search;
 use Hojaldre\Core\Refused;
 
 /**
@@ -39,13 +39,14 @@ final readonly class Substitutes
     public static function of(Pie $pie, string $at): array
     {
         $food = self::foodAt($pie, $at);
-        $before = array_map(static fn ($gauge) => Reader::take($gauge, $pie), Reader::gauges());
+        $search = new Search($pie, null);
+        $before = $search->readings($pie);
 
-        return array_map(static function (Food $other) use ($pie, $at, $before): array {
+        return array_map(static function (Food $other) use ($pie, $at, $before, $search): array {
             [$with, $words] = self::swapped($pie, $at, $other);
             $effects = [];
-            foreach (Reader::gauges() as $i => $gauge) {
-                $effects[] = (new Effect($before[$i], Reader::take($gauge, $with)))->toArray();
+            foreach ($search->readings($with) as $i => $after) {
+                $effects[] = (new Effect($before[$i], $after))->toArray();
             }
 
             return [

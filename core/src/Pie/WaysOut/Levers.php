@@ -17,11 +17,12 @@ final readonly class Levers
     {
         $tooHigh = $reading->value === null || $reading->limits->upper === null || $reading->value > $reading->limits->upper;
         $levers = match ($reading->name) {
-            'set' => self::forSet($pie, $tooHigh),
+            'hold' => self::forHold($pie, $tooHigh),
+            'set' => self::forSet($pie, $reading),
             'base' => self::forBase($pie),
             'salt' => self::forSalt($pie, $reading->value !== null && $tooHigh),
             'fill' => self::forFill($pie, $tooHigh),
-            'safe' => [new BakeLonger],
+            'safe' => [new BakeLonger, new FanOn],
             default => [],
         };
 
@@ -29,7 +30,7 @@ final readonly class Levers
     }
 
     /** @return list<Lever> */
-    private static function forSet(Pie $pie, bool $loose): array
+    private static function forHold(Pie $pie, bool $loose): array
     {
         $custard = $pie->custard();
         if ($custard === null) {
@@ -49,7 +50,18 @@ final readonly class Levers
             ...array_map(static fn (SolidLayer $layer): Lever => new AddCrumbs($layer), self::wettest($pie, 1)),
             new BrushSeal,
             new BakeShell,
+            new BakeShellLonger,
+            new StrewCrumbs,
+            new CheeseBelow,
+            new LowRackFirst,
+            new StandOnSteel,
         ];
+    }
+
+    /** @return list<Lever> */
+    private static function forSet(Pie $pie, Reading $reading): array
+    {
+        return $reading->verdict === 'over-baked' ? [new TakeOutEarlier, new CoolerOven] : [new BakeLonger, new FanOn];
     }
 
     /** @return list<Lever> */

@@ -5,43 +5,57 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Pie\WaysOut;
 
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\Pie\Readings\Gauge;
-use Hojaldre\Core\Pie\Readings\Reader;
 use Hojaldre\Core\Pie\Readings\Reading;
+use Hojaldre\Core\Pie\Readings\Readings;
 
 /**
- * Finds the least pull of each lever that seats a reading, then of two levers together where none does alone.
- * It only asks a gauge whether a changed pie is seated, so it does not mind how the gauge comes by its value.
+ * Finds the least pull of each lever that seats a reading, then of two levers together where none does alone: the ones that
+ * did most, each at its furthest, with every other. Never ranked on single small steps, since some levers do little alone.
  */
 final readonly class WayFinder
 {
     private const MOST_WAYS = 3;
 
-    /**
-     * @param  list<Reading>  $readings  all five of this pie
-     * @return list<WayOut> cheapest first
-     */
-    public static function ways(Gauge $gauge, Reading $reading, Pie $pie, array $readings): array
-    {
-        $levers = Levers::for($reading, $pie);
-        $pulls = array_map(static fn (Lever $lever): Pull => self::least($gauge, $pie, $lever), $levers);
-        if (array_filter($pulls, static fn (Pull $pull): bool => $pull->clears) === []) {
-            $pulls = [...self::pairs($gauge, $reading, $pie, $pulls), ...$pulls];
-        } else {
-            $pulls = array_filter($pulls, static fn (Pull $pull): bool => $pull->clears);
-        }
-        $ranked = array_map(static fn (Pull $pull): array => [$pull, [! $pull->clears, self::newTroubles($pull, $readings), $pull->cost]], array_values($pulls));
-        usort($ranked, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
+    /** Firsts of a pair that are followed up. */
+    private const FIRSTS = 3;
 
-        return array_map(static fn (array $one): WayOut => self::describe($gauge, $pie, $one[0], $readings), array_slice($ranked, 0, self::MOST_WAYS));
+    /** @param  list<Reading>  $readings all of this pie, as the forecast shows them */
+    private function __construct(private string $name, private Pie $pie, private array $readings, private Search $search, private int $trouble)
+    {
     }
 
-    /** @param  list<Reading>  $readings before the pull */
-    private static function newTroubles(Pull $pull, array $readings): int
+    /**
+     * @param  list<Reading>  $readings  all of this pie
+     * @return list<WayOut> cheapest first
+     */
+    public static function ways(Reading $reading, Pie $pie, array $readings, Search $search): array
+    {
+        $trouble = $search->side($reading->name, $pie);
+        if ($trouble === null || $trouble === 0) {
+            // it stands so near to its limit that the rough bake calls it seated
+            $trouble = $reading->value !== null && $reading->limits->upper !== null && $reading->value > $reading->limits->upper ? 1 : ($trouble ?? 1);
+        }
+
+        return (new self($reading->name, $pie, $readings, $search, $trouble === 0 ? 1 : $trouble))->find($reading);
+    }
+
+    /** @return list<WayOut> */
+    private function find(Reading $reading): array
+    {
+        $pulls = array_map(fn (Lever $lever): Pull => $this->least($this->pie, $lever), Levers::for($reading, $this->pie));
+        $clearing = array_filter($pulls, static fn (Pull $pull): bool => $pull->clears);
+        $pulls = $clearing === [] ? [...$this->pairs($reading, $pulls), ...$pulls] : $clearing;
+        $ranked = array_map(fn (Pull $pull): array => [$pull, [! $pull->clears, $this->newTroubles($pull), $pull->cost]], array_values($pulls));
+        usort($ranked, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
+
+        return array_map(fn (array $one): WayOut => $this->describe($one[0]), array_slice($ranked, 0, self::MOST_WAYS));
+    }
+
+    private function newTroubles(Pull $pull): int
     {
         $troubles = 0;
-        foreach (Reader::gauges() as $index => $gauge) {
-            $troubles += ! $readings[$index]->inTrouble() && abs(Reader::side($gauge, $pull->pie) ?? 0) > 0 ? 1 : 0;
+        foreach ($this->readings as $before) {
+            $troubles += ! $before->inTrouble() && abs($this->search->side($before->name, $pull->pie) ?? 0) > 0 ? 1 : 0;
         }
 
         return $troubles;
@@ -51,13 +65,12 @@ final readonly class WayFinder
      * Bisection over whole steps to the least pull that leaves the side of the trouble; where even the furthest does not, the
      * furthest. It may land beyond the other limit, then it does not clear.
      */
-    private static function least(Gauge $gauge, Pie $pie, Lever $lever): Pull
+    private function least(Pie $pie, Lever $lever): Pull
     {
-        $trouble = Reader::side($gauge, $pie);
         $step = $lever->step($pie);
         $enough = max(1, (int) floor($lever->most($pie) / $step + 1e-9));
         $short = 0;
-        $inTrouble = static fn (int $steps): bool => Reader::side($gauge, $lever->pull($pie, $steps * $step)) === $trouble;
+        $inTrouble = fn (int $steps): bool => $this->search->side($this->name, $lever->pull($pie, $steps * $step)) === $this->trouble;
         if (! $inTrouble($enough)) {
             while ($enough - $short > 1) {
                 $middle = intdiv($enough + $short, 2);
@@ -71,22 +84,22 @@ final readonly class WayFinder
         $by = $enough * $step;
         $pulled = $lever->pull($pie, $by);
 
-        return new Pull($lever->id(), $lever->act($pie, $by), $lever->cost(), $pulled, Reader::side($gauge, $pulled) === 0);
+        return new Pull($lever->id(), $lever->act($pie, $by), $lever->cost(), $pulled, $this->search->side($this->name, $pulled) === 0);
     }
 
     /**
-     * @param  list<Pull>  $firsts
+     * @param  list<Pull>  $pulls
      * @return list<Pull> those that clear together
      */
-    private static function pairs(Gauge $gauge, Reading $reading, Pie $pie, array $firsts): array
+    private function pairs(Reading $reading, array $pulls): array
     {
         $pairs = [];
-        foreach ($firsts as $first) {
+        foreach ($this->strongest($pulls) as $first) {
             foreach (Levers::for($reading, $first->pie) as $lever) {
                 if ($lever->id() === $first->id) {
                     continue;
                 }
-                $second = self::least($gauge, $first->pie, $lever);
+                $second = $this->least($first->pie, $lever);
                 if ($second->clears) {
                     $ids = [$first->id, $second->id];
                     sort($ids);
@@ -99,23 +112,33 @@ final readonly class WayFinder
         return array_values($pairs);
     }
 
-    /** @param  list<Reading>  $readings */
-    private static function describe(Gauge $gauge, Pie $pie, Pull $pull, array $readings): WayOut
+    /**
+     * @param  list<Pull>  $pulls
+     * @return list<Pull> those that move the reading most
+     */
+    private function strongest(array $pulls): array
+    {
+        $index = array_search($this->name, Readings::ORDER, true);
+        $moved = array_map(fn (Pull $pull): array => [-abs(($this->search->readings($pull->pie)[$index]->value ?? 0.0) - ($this->readings[$index]->value ?? 0.0)), $pull], $pulls);
+        usort($moved, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_map(static fn (array $one): Pull => $one[1], array_slice($moved, 0, self::FIRSTS));
+    }
+
+    private function describe(Pull $pull): WayOut
     {
         $effects = [];
         $low = $high = null;
-        foreach (Reader::gauges() as $index => $each) {
-            $before = $readings[$index];
-            $after = Reader::take($each, $pull->pie);
-            $effects[] = new Effect($before, $after);
-            if ($each->name() === $gauge->name()) {
+        foreach ($this->search->readings($pull->pie) as $index => $after) {
+            $effects[] = new Effect($this->readings[$index], $after);
+            if ($after->name === $this->name) {
                 [$low, $high] = [$after->low, $after->high];
             }
         }
 
         return new WayOut(
             $pull->id, $pull->act, $pull->clears, $low, $high,
-            Change::between($pie->toArray(), $pull->pie->toArray()), $effects,
+            Change::between($this->pie->toArray(), $pull->pie->toArray()), $effects,
         );
     }
 }

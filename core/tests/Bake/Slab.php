@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hojaldre\Core\Safety;
+namespace Hojaldre\Core\Tests\Bake;
 
 /**
  * A slab heated from both faces: one-term solution of Fourier's equation at the middle,

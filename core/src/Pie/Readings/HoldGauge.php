@@ -9,11 +9,11 @@ use Hojaldre\Core\Measure\Say;
 use Hojaldre\Core\Pie\Balance;
 
 /** Will the custard hold as the cook wants it? Dairy plus weep, g to an egg. */
-final readonly class SetGauge implements Gauge
+final readonly class HoldGauge implements Gauge
 {
     public function name(): string
     {
-        return 'set';
+        return 'hold';
     }
 
     public function unit(): string

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Pie;
+
+use Hojaldre\Core\Bake\Course;
+use Hojaldre\Core\Bake\Kitchen;
+use Hojaldre\Core\Bake\Setup;
+use Hojaldre\Core\Bake\Simulation;
+
+/**
+ * A design, baked in simulation, with how far a kitchen may be from it. The doubts are tried on a coarser grid, one bake each,
+ * and taken to reach as far the other way; the last digits come from the fine bake (spreads judged, docs/model.md).
+ */
+final readonly class Baked
+{
+    /** An oven that is 10 K and a tenth of its heat transfer off. */
+    private const HOT = ['heatTransfer' => 1.1, 'ovenKelvins' => 10.0];
+
+    /** Solids that let go a third more, onto a crust that takes up a quarter faster. */
+    private const WET = ['weep' => 1.3, 'uptake' => 1.25];
+
+    /** A custard sets so many K from where it is thought to, and browning is so far off. */
+    private const SET_KELVINS = 1.5;
+
+    private const BROWN_SHARE = 0.35;
+
+    /** Where a doubt could not be tried, this share of the value. */
+    private const OTHERWISE = 0.12;
+
+    private function __construct(
+        public Setup $setup,
+        public Course $course,
+        private ?Course $coarse,
+        private ?Course $hot,
+        private ?Course $wet,
+    ) {
+    }
+
+    public static function of(Pie $pie, bool $film = false): ?self
+    {
+        if (Balance::of($pie)->isEmpty()) {
+            return null;
+        }
+        $setup = BakeSetup::of($pie);
+
+        return new self(
+            $setup, Simulation::run($setup, null, false, $film), Simulation::run($setup, null, true),
+            Simulation::run($setup, new Kitchen(...self::HOT), true), Simulation::run($setup, new Kitchen(...self::WET), true),
+        );
+    }
+
+    /** Only the coarse bake, for a search that tries many. */
+    public static function roughly(Pie $pie): ?self
+    {
+        if (Balance::of($pie)->isEmpty()) {
+            return null;
+        }
+        $setup = BakeSetup::of($pie);
+
+        return new self($setup, Simulation::run($setup, null, true), null, null, null);
+    }
+
+    /** Minute of an event, INF where it was not reached. */
+    public function minute(string $event): float
+    {
+        return $this->course->events[$event] ?? INF;
+    }
+
+    /** @return array{float, float} from and to of 8 bakes in 10 */
+    public function range(string $what): array
+    {
+        $value = $this->value($this->course, $what);
+        if (! is_finite($value)) {
+            return [$value, $value];
+        }
+        $doubt = sqrt($this->moves($this->hot, $what, $value) ** 2 + $this->moves($this->wet, $what, $value) ** 2 + $this->own($what) ** 2);
+
+        return [max(0.0, $value - $doubt), $value + $doubt];
+    }
+
+    public function base(): float
+    {
+        return $this->course->basePercent;
+    }
+
+    private function moves(?Course $other, string $what, float $value): float
+    {
+        if ($other === null || $this->coarse === null) {
+            return self::OTHERWISE * $value;
+        }
+        $moved = $this->value($other, $what) - $this->value($this->coarse, $what);
+
+        return is_finite($moved) ? $moved : self::OTHERWISE * $value;
+    }
+
+    /** Doubt of its own that needs no other bake: where it sets, how fast it browns. */
+    private function own(string $what): float
+    {
+        return match ($what) {
+            'set', 'wobble', 'edge-set', 'over' => is_finite($this->minute('set')) ? self::SET_KELVINS * max(0.2, ($this->minute('set') - $this->minute('wobble')) / 3) : 0.0,
+            'light-gold', 'golden', 'dark' => is_finite($this->minute('golden'))
+                ? self::BROWN_SHARE / (Course::GOLDEN - Course::LIGHT_GOLD) * ($this->minute('golden') - $this->minute('light-gold')) : 0.0,
+            default => 0.0,
+        };
+    }
+
+    private function value(Course $course, string $what): float
+    {
+        return $what === 'base' ? $course->basePercent : ($course->events[$what] ?? INF);
+    }
+}
