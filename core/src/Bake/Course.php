@@ -16,6 +16,9 @@ final class Course
 
     public const DARK = 2.0;
 
+    /** Over-cooking at which a custard is leathery, where 1 is its beginning (judgement). */
+    private const LEATHERY = 4.0;
+
     private const WOBBLE_KELVINS = 3.0;
 
     private const FILM_EVERY_MINUTES = 2.0;
@@ -63,6 +66,9 @@ final class Course
     public float $setShareOut = 0.0;
 
     public float $overShareOut = 0.0;
+
+    /** share of the custard that has gone leathery and weeps */
+    public float $leatheryShareOut = 0.0;
 
     public float $coldestOut = 0.0;
 
@@ -199,6 +205,7 @@ final class Course
         $this->lostKg = $cells->evaporatedKg;
         $this->coldestOut = $cells->T[$this->coldestCell];
         $this->overShareOut = $this->overShare($cells);
+        $this->leatheryShareOut = $this->setup->setsAtCelsius === null ? 0.0 : $this->share($cells->dose, self::LEATHERY);
         $this->setShareOut = $this->share($cells->peak, $this->setup->setsAtCelsius ?? 999.0);
         $this->massErrorShare = abs($this->water($cells) + $cells->evaporatedKg - $this->waterAtFirst) / max(1e-9, $this->waterAtFirst);
         $gain = $this->heat($cells) - $this->heatAtFirst;

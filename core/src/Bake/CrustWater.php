@@ -157,6 +157,9 @@ final readonly class CrustWater
                     $p = $t < 0 ? 0 : ($t > 318 ? 318 : (int) $t);
                     $q = $T[$c] < 0 ? 0 : ($T[$c] > 318 ? 318 : (int) $T[$c]);
                     $kg = self::LID_WETTING * (0.98 * $densities[$p] - $activity * $densities[$q]) * $seconds;
+                    // steam condenses until lid and filling are as warm, no further
+                    $warms = 0.5 * $C[$c] * $seconds * ($t - $T[$c]) / (Vapour::LATENT * $face);
+                    $kg = $kg > $warms ? $warms : $kg;
                 } else {
                     $baked = ($peak[$c] - 80) / 18;
                     $b = $baked < 0 ? 0.0 : ($baked > 1 ? 1.0 : $baked);

@@ -95,7 +95,9 @@ final readonly class Faces
         for ($i = 0; $i < $grid->columns; $i++) {
             $cell = $top[$i] * $grid->columns + $i;
             $kg = ($m[$i] + $slope[$i] * ($cells->T[$cell] - $before[$i])) * $seconds;
-            $W[$cell] = max(0.0, $W[$cell] - $kg / $grid->dz[$top[$i]]);
+            $most = $W[$cell] * $grid->dz[$top[$i]];
+            $kg = $kg > $most ? $most : $kg;
+            $W[$cell] -= $kg / $grid->dz[$top[$i]];
             $gone += $kg * $grid->area[$i];
             $joules += $kg * $grid->area[$i] * Vapour::WATER_HEAT * $cells->T[$cell];
         }

@@ -236,7 +236,7 @@ final class Simulation
             [$addD, $addR, $m, $slope] = Faces::load($this->cells, $grid, $air, $top, $heat->k, $this->stuff->solids, $this->densities, $above, $step, false);
             $this->sweep($heat, $top, $first, $addD, $addR, $air->belowCelsius - $dip, ($above + $air->belowCelsius - $dip) / 2, 0.0, $m, $slope, $step);
             if ($setup->lidMm > 0 && $setup->openShare > 0.1) {
-                $this->throughTheLattice($air, $above, $step);
+                $this->throughTheLattice($air, $heat->C, $above, $step);
             }
             CrustWater::boil($this->cells, $grid, $lines, $this->stuff, $heat->C, $this->boils, $step, $setup->boilsOutBelow());
             FillingWater::boil($this->cells, $grid, $this->stuff, $heat->C, $step);
@@ -319,8 +319,12 @@ final class Simulation
         $this->cells->heatJoules += $watts * $step;
     }
 
-    /** The open share of a lattice lets heat onto the filling and its vapour out. */
-    private function throughTheLattice(Surroundings $air, float $above, float $step): void
+    /**
+     * The open share of a lattice lets heat onto the filling and its vapour out.
+     *
+     * @param  list<float>  $C  heat capacity over the step, W/K
+     */
+    private function throughTheLattice(Surroundings $air, array $C, float $above, float $step): void
     {
         $grid = $this->grid;
         for ($i = 0; $i < $grid->fillColumns; $i++) {
@@ -328,12 +332,15 @@ final class Simulation
             $t = $this->cells->T[$c];
             $n = max(0, min(318, (int) $t));
             $m3 = $grid->area[$i] * $grid->dz[$grid->fillTo];
-            $holds = $this->cells->W[$c] * Vapour::WATER_HEAT * $m3 + 1;
-            $kg = min(0.2 * $this->cells->W[$c] * $m3, max(0.0, $this->setup->openShare * $air->convectionAbove / $air->lewis * 0.8 * ($this->densities[$n] - $air->vapour) * $step * $grid->area[$i]));
-            $joules = $this->setup->openShare * 22 * ($above - $t) * $grid->area[$i] * $step;
-            $this->cells->T[$c] = min(105.0, $t + ($joules - $kg * Vapour::LATENT) / $holds);
+            $holds = $C[$c] * $step;
+            $kg = min(0.1 * $this->cells->W[$c] * $m3, max(0.0, $this->setup->openShare * $air->convectionAbove / $air->lewis * 0.8 * ($this->densities[$n] - $air->vapour) * $step * $grid->area[$i]));
+            // what dries off takes no more heat than comes in and the cell can spare
+            $conducts = $this->setup->openShare * 22 * $grid->area[$i] * $step;
+            $kg = min($kg, ($conducts * max(0.0, $above - $t) + 0.02 * $holds * max(0.0, $t - 20)) / Vapour::LATENT);
+            $warmed = ($holds * $t + $conducts * $above - $kg * Vapour::LATENT) / ($holds + $conducts);
+            $this->cells->T[$c] = $warmed;
             $this->cells->W[$c] -= $kg / $m3;
-            $this->cells->heatJoules += ($this->cells->T[$c] - $t) * $holds;
+            $this->cells->heatJoules += ($warmed - $t) * $holds;
             $this->cells->evaporatedKg += $kg;
             $this->cells->vapourJoules += $kg * Vapour::WATER_HEAT * $t;
         }

@@ -26,6 +26,9 @@ final readonly class Baked
 
     private const BROWN_SHARE = 0.35;
 
+    /** A filling thinner than this is no pie yet. */
+    private const LEAST_MM = 2.0;
+
     /** Where a doubt could not be tried, this share of the value. */
     private const OTHERWISE = 0.12;
 
@@ -40,7 +43,7 @@ final readonly class Baked
 
     public static function of(Pie $pie, bool $film = false): ?self
     {
-        if (Balance::of($pie)->isEmpty()) {
+        if (Balance::of($pie)->fillMm() < self::LEAST_MM) {
             return null;
         }
         $setup = BakeSetup::of($pie);
@@ -54,7 +57,7 @@ final readonly class Baked
     /** Only the coarse bake, for a search that tries many. */
     public static function roughly(Pie $pie): ?self
     {
-        if (Balance::of($pie)->isEmpty()) {
+        if (Balance::of($pie)->fillMm() < self::LEAST_MM) {
             return null;
         }
         $setup = BakeSetup::of($pie);

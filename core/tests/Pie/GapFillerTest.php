@@ -9,7 +9,7 @@ use Hojaldre\Core\Pie\GapFiller;
 use Hojaldre\Core\Pie\PieReader;
 use Hojaldre\Core\Pie\Readings\FillGauge;
 use Hojaldre\Core\Pie\Readings\Reader;
-use Hojaldre\Core\Pie\Readings\SetGauge;
+use Hojaldre\Core\Pie\Readings\HoldGauge;
 use Hojaldre\Core\Refused;
 use Hojaldre\Core\Tests\TroutQuiche;
 use PHPUnit\Framework\TestCase;
@@ -25,7 +25,7 @@ final class GapFillerTest extends TestCase
             $document['layers'] = $answer['changes'][0]['to'];
             $pie = PieReader::read((array) json_decode((string) json_encode($document), true));
             self::assertSame('fits', Reader::take(new FillGauge, $pie)->verdict, "$fat %");
-            self::assertSame('holds', Reader::take(new SetGauge, $pie)->verdict, "$fat %");
+            self::assertSame('holds', Reader::take(new HoldGauge, $pie)->verdict, "$fat %");
             self::assertEqualsWithDelta($fat, $answer['fatPercent'], 1.0);
             self::assertSame('holds', $answer['verdict']);
         }

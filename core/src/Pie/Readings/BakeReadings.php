@@ -17,8 +17,10 @@ final readonly class BakeReadings
     /** A window shorter than this is no target for a cook, min. */
     private const LEAST_WINDOW = 3.0;
 
-    /** Rather more of a custard than a rim's width must be over before it counts against the pie. */
+    /** Share that may be over-cooked at its beginning before it is said, and leathery before it counts against the pie. */
     private const OVER_AT_MOST = 0.6;
+
+    private const LEATHERY_AT_MOST = 0.5;
 
     public static function take(string $name, Pie $pie, ?Baked $baked): Reading
     {
@@ -46,7 +48,7 @@ final readonly class BakeReadings
             'base' => is_nan($rough->base()) ? null : ($rough->base() + $offset > BaseVerdict::DRY_TO + Limits::SLACK ? 1 : 0),
             'set' => $rough->setup->setsAtCelsius === null ? null : match (true) {
                 $rough->minute('set') + $offset > $out + Limits::SLACK => 1,
-                $rough->course->overShareOut > self::OVER_AT_MOST => -1,
+                $rough->course->leatheryShareOut > self::LEATHERY_AT_MOST => -1,
                 default => 0,
             },
             default => $rough->minute('safe') + $offset + $doubt > $out + Limits::SLACK ? 1 : 0,
@@ -69,16 +71,17 @@ final readonly class BakeReadings
         $verdict = match (true) {
             ! is_finite($set) => 'never sets',
             $set > $out + Limits::SLACK => 'not set',
-            $over > self::OVER_AT_MOST => 'over-baked',
+            $baked->course->leatheryShareOut > self::LEATHERY_AT_MOST => 'over-baked',
+            $over > self::OVER_AT_MOST => 'firm',
             default => 'set',
         };
         $state = match (true) {
-            $verdict !== 'set' => State::OnTheRim,
-            $high > $out => State::Spilling,
+            $verdict !== 'set' && $verdict !== 'firm' => State::OnTheRim,
+            $high > $out || $verdict === 'firm' => State::Spilling,
             default => State::Seated,
         };
         // how much is over is counted by volume; the rule shows minutes, so its left wall moves to where the count would begin
-        $limits = $verdict === 'set' && $set < ($limits->lower ?? 0.0) ? new Limits(max(0.0, $set - 1), 'over-baked', $out, 'take out') : $limits;
+        $limits = ($verdict === 'set' || $verdict === 'firm') && $set < ($limits->lower ?? 0.0) ? new Limits(max(0.0, $set - 1), 'over-baked', $out, 'take out') : $limits;
         $golden = $baked->minute('golden');
         $reason = is_finite($set)
             ? sprintf(

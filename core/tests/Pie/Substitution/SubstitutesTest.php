@@ -8,6 +8,7 @@ use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Likeness;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Pie\Balance;
+use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\PieReader;
 use Hojaldre\Core\Pie\Substitution\Substitutes;
@@ -87,9 +88,9 @@ final class SubstitutesTest extends TestCase
     public function test_every_swap_in_any_pie_is_a_pie_again(): void
     {
         $tried = 0;
-        foreach (RandomPie::many(25, seed: 31) as $pie) {
+        foreach (RandomPie::many(8, seed: 31) as $pie) {
             foreach (array_keys($pie->layers) as $i) {
-                foreach (isset($pie->solids()[$i]) ? ["/layers/$i"] : ["/layers/$i/dairies/0"] as $at) {
+                foreach (! $pie->layers[$i] instanceof CustardLayer ? ["/layers/$i"] : ["/layers/$i/dairies/0"] as $at) {
                     foreach (Substitutes::of($pie, $at) as $one) {
                         self::assertGreaterThan(0, Balance::of(self::applied($pie, $one['changes']))->fillingGrams);
                         $tried++;
@@ -97,7 +98,7 @@ final class SubstitutesTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(100, $tried);
+        self::assertGreaterThan(40, $tried);
     }
 
     #[TestWith(['/layers/9'])]
