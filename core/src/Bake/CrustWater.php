@@ -72,7 +72,7 @@ final readonly class CrustWater
                     $kg = $heat * ($t - $boilsAt) / ($L + $heat * $slope);
                     $most = 0.5 * $W[$c] * $m3;
                     if ($kg > $most) {
-                        $kg = $most;
+                        $kg = $most > 0 ? $most : 0.0;
                     }
                     $W[$c] -= $kg / $m3;
                     $T[$c] = $t - $kg * $L / $heat;

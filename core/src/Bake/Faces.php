@@ -95,7 +95,7 @@ final readonly class Faces
         for ($i = 0; $i < $grid->columns; $i++) {
             $cell = $top[$i] * $grid->columns + $i;
             $kg = ($m[$i] + $slope[$i] * ($cells->T[$cell] - $before[$i])) * $seconds;
-            $most = $W[$cell] * $grid->dz[$top[$i]];
+            $most = 0.9 * $W[$cell] * $grid->dz[$top[$i]];
             $kg = $kg > $most ? $most : $kg;
             $W[$cell] -= $kg / $grid->dz[$top[$i]];
             $gone += $kg * $grid->area[$i];

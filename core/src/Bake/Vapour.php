@@ -60,7 +60,7 @@ final readonly class Vapour
     /** @return list<float> boiling point over the same X, °C, at sea level; bound water boils later, at most at 240 */
     public static function boilingPoints(): array
     {
-        return array_map(static fn (int $n): float => min(240.0, self::boilsAt(101325 / max(1e-6, self::activity($n * self::X_STEP)))), range(0, self::X_STEPS));
+        return array_map(static fn (int $n): float => min(240.0, self::boilsAt(101325 / max(0.02, self::activity($n * self::X_STEP)))), range(0, self::X_STEPS));
     }
 
     /** kg in a m3 of a vapour of so many Pa at t °C */
