@@ -12,8 +12,8 @@ final class MutationTest extends TestCase
     /** Small here; `./hojaldre bench fuzz` runs ten thousand. */
     public function test_a_bent_file_is_taken_or_refused_and_never_breaks_anything(): void
     {
-        $seen = Mutation::run(600, seed: 11);
-        self::assertSame(600, array_sum($seen));
-        self::assertGreaterThan(60, min($seen), 'both must have been tried');
+        $seen = Mutation::run(150, seed: 11);
+        self::assertSame(150, array_sum($seen));
+        self::assertGreaterThan(15, min($seen), 'both must have been tried');
     }
 }

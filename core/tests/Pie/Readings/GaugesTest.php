@@ -65,7 +65,7 @@ final class GaugesTest extends TestCase
 
     public function test_a_range_that_spills_over_a_limit_is_not_trouble_yet(): void
     {
-        $pie = TroutQuiche::withLeeks(280);
+        $pie = TroutQuiche::withLeeks(297);
         $reading = BakeReadings::take('base', $pie, Baked::of($pie));
         self::assertSame(State::Spilling, $reading->state);
         self::assertFalse($reading->inTrouble());

@@ -136,8 +136,8 @@ final class LeversTest extends TestCase
     public function test_minutes_are_added_and_heat_never_is(): void
     {
         $pie = (new BakeLonger)->pull(TroutQuiche::pie(), 6);
-        self::assertSame([50.0, 175.0], [$pie->bake->minutes, $pie->bake->first()->ovenCelsius]);
-        self::assertSame('Bake 6 min longer, out at 50', (new BakeLonger)->act(TroutQuiche::pie(), 6));
+        self::assertSame([52.0, 175.0], [$pie->bake->minutes, $pie->bake->first()->ovenCelsius]);
+        self::assertSame('Bake 6 min longer, out at 52', (new BakeLonger)->act(TroutQuiche::pie(), 6));
     }
 
     public function test_every_lever_has_a_name_a_cost_and_a_step_that_fits_into_its_pull(): void
