@@ -26,7 +26,7 @@ return Application::configure(basePath: dirname(__DIR__))
             Route::middleware('web')->prefix('api')->group(base_path('routes/api.php'));
         },
     )
-    ->withCommands([App\Kitchen\OpenKitchenCommand::class, App\Kitchen\AddMemberCommand::class])
+    ->withCommands([App\Kitchen\OpenKitchenCommand::class, App\Kitchen\AddMemberCommand::class, App\Pie\ReadVerdictsCommand::class])
     ->withMiddleware(static function (Middleware $middleware): void {
         // a design is kept as it was sent: an empty note stays an empty note
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Pie;
 
 use Hojaldre\Core\Pie\Forecast;
+use Hojaldre\Core\Pie\Readings\Readings;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
 /** A forecast as the core gives it; the same JSON as `hojaldre forecast` prints. */
-#[OA\Schema(schema: 'ReadingName', type: 'string', enum: ['set', 'base', 'salt', 'fill', 'safe'])]
+#[OA\Schema(schema: 'ReadingName', type: 'string', enum: Readings::ORDER)]
 #[OA\Schema(schema: 'ReadingState', type: 'string', enum: ['seated', 'spilling', 'on-the-rim', 'unknown'], description: 'inside with its range; inside, range not; outside; something is missing')]
 #[OA\Schema(schema: 'Change', required: ['at', 'to'], properties: [
     new OA\Property(property: 'at', type: 'string', description: 'JSON pointer into the design'),
@@ -53,7 +54,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'state', ref: '#/components/schemas/ReadingState'),
     new OA\Property(property: 'verdict', type: 'string'),
     new OA\Property(property: 'reason', type: 'string'),
-    new OA\Property(property: 'waysOut', type: 'array', items: new OA\Items(ref: '#/components/schemas/WayOut')),
+    new OA\Property(property: 'waysOut', type: 'array', nullable: true, description: 'null while they were not searched for; ask for them', items: new OA\Items(ref: '#/components/schemas/WayOut')),
 ])]
 #[OA\Schema(schema: 'Section', description: 'Half section, mm from the axis and from the floor of the tin.', required: ['form', 'lid', 'across', 'tin', 'layers', 'custardLineMm', 'fillTopMm', 'headroomMm'], properties: [
     new OA\Property(property: 'form', type: 'string', enum: ['open', 'double-crust', 'lattice', 'pot-pie', 'folded']),
@@ -103,9 +104,10 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'intoBaseGrams', type: 'number'),
     new OA\Property(property: 'intoFillingGrams', type: 'number'),
 ])]
-#[OA\Schema(schema: 'Forecast', required: ['name', 'readings', 'weights', 'ledger', 'salt', 'section', 'tinLabel', 'allergens', 'assumptions', 'cautions'], properties: [
+#[OA\Schema(schema: 'Forecast', required: ['name', 'readings', 'weights', 'bake', 'ledger', 'salt', 'section', 'tinLabel', 'allergens', 'assumptions', 'cautions'], properties: [
     new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'readings', type: 'array', minItems: 5, maxItems: 5, items: new OA\Items(ref: '#/components/schemas/Reading')),
+    new OA\Property(property: 'bake', nullable: true, description: 'null while there is nothing to bake', oneOf: [new OA\Schema(ref: '#/components/schemas/BakeReport')]),
+    new OA\Property(property: 'readings', type: 'array', minItems: 6, maxItems: 6, items: new OA\Items(ref: '#/components/schemas/Reading')),
     new OA\Property(property: 'weights', type: 'object', required: ['crustGrams', 'fillingGrams', 'intoTheOvenGrams', 'portionGrams'], properties: [
         new OA\Property(property: 'crustGrams', type: 'number', description: 'raw dough in the tin, trimmed'),
         new OA\Property(property: 'fillingGrams', type: 'number'),

@@ -22,13 +22,17 @@ final readonly class PieResource
     {
         $revision ??= $stored->newest();
         $pie = $revision->pie();
+        $forecast = Forecast::of($pie);
+        if ($revision->number === $stored->revision) {
+            $stored->keepVerdicts($forecast, $revision->number);
+        }
 
         return new JsonResponse([
             'id' => $stored->id,
             'archived' => $stored->archived_at !== null,
             'revision' => RevisionResource::of($revision),
             'design' => $pie->toArray(),
-            'forecast' => Forecast::of($pie)->toArray(),
+            'forecast' => $forecast->toArray(),
         ], $status);
     }
 }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Pie;
 
 use Hojaldre\Core\Pie\Balance;
-use Hojaldre\Core\Pie\Readings\Gauge;
-use Hojaldre\Core\Pie\Readings\Reader;
 use Hojaldre\Core\Pie\Section;
 use OpenApi\Attributes as OA;
 
@@ -46,11 +44,7 @@ final readonly class PieSummaryResource
             'tinLabel' => $pie->tin->label(),
             'portions' => $pie->portions,
             'section' => Section::of(Balance::of($pie))->toArray(),
-            'verdicts' => array_map(static function (Gauge $gauge) use ($pie): array {
-                $reading = Reader::take($gauge, $pie);
-
-                return ['name' => $reading->name, 'verdict' => $reading->verdict, 'state' => $reading->state->value];
-            }, Reader::gauges()),
+            'verdicts' => $stored->verdictsOf($revision),
         ];
     }
 }

@@ -7,7 +7,9 @@ namespace App\Pie;
 use App\Kitchen\Kitchen;
 use App\Kitchen\User;
 use App\Problem\Problem;
+use Hojaldre\Core\Pie\Forecast;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\Readings\Reading;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
@@ -22,6 +24,9 @@ use Illuminate\Support\Facades\DB;
  * @property string $name
  * @property int $revision number of the newest
  * @property Carbon|null $archived_at
+ * @property list<array{name: string, verdict: string, state: string}>|null $verdicts the words of its readings, worked out for
+ * @property int|null $verdicts_revision that revision, by
+ * @property int|null $verdicts_model that model
  */
 final class StoredPie extends Model
 {
@@ -31,7 +36,7 @@ final class StoredPie extends Model
 
     protected $fillable = ['kitchen_id', 'name', 'revision', 'archived_at'];
 
-    protected $casts = ['archived_at' => 'immutable_datetime', 'revision' => 'integer'];
+    protected $casts = ['archived_at' => 'immutable_datetime', 'revision' => 'integer', 'verdicts' => 'array', 'verdicts_revision' => 'integer', 'verdicts_model' => 'integer'];
 
     public static function inKitchen(Kitchen $kitchen, string $id): self
     {
@@ -80,6 +85,27 @@ final class StoredPie extends Model
     public function revisions(): Builder
     {
         return PieRevision::query()->where('kitchen_id', $this->kitchen_id)->where('pie_id', $this->id);
+    }
+
+    /** @return list<array{name: string, verdict: string, state: string}> of its newest revision, worked out where they are not known */
+    public function verdictsOf(PieRevision $newest): array
+    {
+        if ($this->verdicts === null || $this->verdicts_revision !== $newest->number || $this->verdicts_model !== Forecast::MODEL) {
+            $this->keepVerdicts(Forecast::of($newest->pie()), $newest->number);
+        }
+
+        return $this->verdicts ?? [];
+    }
+
+    /** Notes the words of a forecast; when it was last saved does not change by it. */
+    public function keepVerdicts(Forecast $forecast, int $revision): void
+    {
+        $this->verdicts = array_map(static fn (Reading $one): array => ['name' => $one->name, 'verdict' => $one->verdict, 'state' => $one->state->value], $forecast->readings);
+        $this->verdicts_revision = $revision;
+        $this->verdicts_model = Forecast::MODEL;
+        $this->timestamps = false;
+        $this->save();
+        $this->timestamps = true;
     }
 
     private function addRevision(User $by, Pie $design): self

@@ -3,11 +3,13 @@
 declare(strict_types=1);
 
 use App\Pie\ArchivePie;
+use App\Pie\BakeDesign;
 use App\Pie\BlankPie;
 use App\Pie\CreatePie;
 use App\Pie\DuplicatePie;
 use App\Pie\ExportPie;
 use App\Pie\FillGap;
+use App\Pie\FindWaysOut;
 use App\Pie\ForecastDesign;
 use App\Pie\ListPies;
 use App\Pie\ListRevisions;
@@ -25,6 +27,8 @@ Route::post('scale', ScaleDesign::class);
 Route::post('custards', FillGap::class);
 Route::post('preparations', PrepareLayer::class);
 Route::post('bill', ShowBill::class);
+Route::post('bake', BakeDesign::class);
+Route::post('ways-out', FindWaysOut::class);
 Route::post('substitutes', ListSubstitutes::class);
 Route::get('pies', ListPies::class);
 Route::get('pies/blank', BlankPie::class);

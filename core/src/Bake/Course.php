@@ -21,8 +21,6 @@ final class Course
 
     private const WOBBLE_KELVINS = 3.0;
 
-    private const FILM_EVERY_MINUTES = 2.0;
-
     /** @var list<float> minutes since it went into the oven filled */
     public array $minutes = [];
 
@@ -41,8 +39,10 @@ final class Course
     /** @var list<float> % wet basis */
     public array $basePercents = [];
 
-    /** @var list<array{minute: float, T: list<float>, W: list<float>, peak: list<float>, brown: float, rim: float}> */
-    public array $film = [];
+    public readonly Film $film;
+
+    /** minutes of all stages of the shell */
+    public float $shellMinutes = 0.0;
 
     /** @var array<string, float> minute of each event that was reached */
     public array $events = [];
@@ -102,8 +102,6 @@ final class Course
 
     private float $lastAt = 0.0;
 
-    private float $nextFilm = 0.0;
-
     private int $coldestCell = 0;
 
     /** @var array<string, float> */
@@ -117,8 +115,9 @@ final class Course
 
     private readonly int $edgeCell;
 
-    public function __construct(private readonly Grid $grid, private readonly Stuff $stuff, private readonly Setup $setup, private readonly bool $films)
+    public function __construct(private readonly Grid $grid, private readonly Stuff $stuff, private readonly Setup $setup, bool $films)
     {
+        $this->film = new Film($films);
         $middle = intdiv($grid->fillFrom + $grid->fillTo, 2);
         $this->centreCell = $middle * $grid->columns;
         $this->edgeCell = $middle * $grid->columns + $grid->fillColumns - 1;
@@ -130,8 +129,26 @@ final class Course
         return $this->grid;
     }
 
+    public function stuff(): Stuff
+    {
+        return $this->stuff;
+    }
+
+    public function beginShellStage(ShellStage $stage): void
+    {
+        $this->film->stage = $stage->how;
+    }
+
+    /** @param  float  $minute of this stage */
+    public function shellAt(float $minute, Cells $cells): void
+    {
+        $this->film->take($this->shellMinutes + $minute, $cells);
+    }
+
     public function shellStage(ShellStage $stage, Cells $cells): void
     {
+        $this->film->take($this->shellMinutes + $stage->minutes, $cells, always: true);
+        $this->shellMinutes += $stage->minutes;
         $this->shell[] = ['how' => $stage->how, 'minutes' => $stage->minutes, 'basePercent' => $this->percentOfBase($cells), 'rim' => $cells->rimBrown, 'inside' => $cells->insideBrown, 'under' => $cells->baseBrown];
     }
 
@@ -144,13 +161,16 @@ final class Course
     {
         $this->waterAtFirst = $this->water($cells);
         $this->heatAtFirst = $this->heat($cells);
+        $this->film->stage = 'filled';
+        $this->film->take($this->shellMinutes, $cells, always: true);
+        $this->film->stage = 'bake';
     }
 
     public function at(float $minute, Cells $cells, float $cold, float $hot, int $where, bool $resting): void
     {
         if ($resting) {
             $this->carriesOverKelvins = max($this->carriesOverKelvins, $cells->T[$this->coldestCell] - $this->coldestOut);
-            $this->film($minute, $cells);
+            $this->film->take($this->shellMinutes + $minute, $cells);
 
             return;
         }
@@ -160,7 +180,7 @@ final class Course
         $over = $sets === null ? 0.0 : $this->overShare($cells);
         $now = [
             'edge-set' => $sets === null ? -999.0 : $cells->T[$this->edgeCell] - $sets,
-            'wobble' => $sets === null ? -999.0 : $cold - ($sets - self::WOBBLE_KELVINS),
+            'time-to-look' => $sets === null ? -999.0 : $cold - ($sets - self::WOBBLE_KELVINS),
             'set' => $sets === null ? -999.0 : $cold - $sets,
             'safe' => max($cold - $this->setup->wantedCelsius, ($cells->lethalMinutes - Lethality::REFERENCE_MINUTES) * 5),
             'over' => $sets === null ? -999.0 : $over - 0.5,
@@ -189,12 +209,14 @@ final class Course
         $this->rim[] = $cells->T[($this->grid->rows - 1) * $columns + min($this->grid->columns - 1, $this->grid->fillColumns)];
         $this->basePercents[] = $base = $this->percentOfBase($cells);
         $this->basePercentDriest = is_nan($this->basePercentDriest) ? $base : min($this->basePercentDriest, $base);
-        $this->film($minute, $cells);
+        $this->film->take($this->shellMinutes + $minute, $cells);
     }
 
     public function takenOut(float $minutes, Cells $cells): void
     {
         $this->outMinutes = $minutes;
+        $this->film->take($this->shellMinutes + $minutes, $cells, always: true);
+        $this->film->stage = 'rest';
         $this->out = $cells;
         $this->basePercentOut = $this->percentOfBase($cells);
         $this->topBrownOut = $this->topBrown($cells);
@@ -239,6 +261,7 @@ final class Course
         $this->basePercent = $this->percentOfBase($cells);
         $this->sidePercent = $this->percentOfSide($cells);
         $this->soakMm = $this->soaked($cells);
+        $this->film->take($this->shellMinutes + $this->outMinutes + Simulation::REST_MINUTES, $cells, always: true);
     }
 
     /** @param  float  $minutes since it came out */
@@ -362,14 +385,5 @@ final class Course
         }
 
         return $joules;
-    }
-
-    private function film(float $minute, Cells $cells): void
-    {
-        if (! $this->films || $minute < $this->nextFilm) {
-            return;
-        }
-        $this->nextFilm = $minute + self::FILM_EVERY_MINUTES;
-        $this->film[] = ['minute' => $minute, 'T' => $cells->T, 'W' => $cells->W, 'peak' => $cells->peak, 'brown' => $this->topBrown($cells), 'rim' => $cells->rimBrown];
     }
 }

@@ -25,7 +25,7 @@ final class Simulation
 
     private const FIRST_REFRESH_SECONDS = 20.0;
 
-    private const REST_MINUTES = 20.0;
+    public const REST_MINUTES = 20.0;
 
     /** Past its minutes it is baked on in thought, to say when it would have been safe or set. */
     private const ON_IN_THOUGHT_MINUTES = 75.0;
@@ -106,7 +106,9 @@ final class Simulation
         $this->minutes = $course->outMinutes;
         $this->stage(Surroundings::room(), self::REST_MINUTES, $course, resting: true);
         $course->rested($this->cells);
-        $this->cool($course);
+        if (! $this->coarse) {
+            $this->cool($course);
+        }
         $course->finished($this->steps);
 
         return $course;
@@ -145,6 +147,7 @@ final class Simulation
         $weighted = $stage->how === 'weighted';
         $inside = $weighted ? self::WEIGHTS_WATTS : ($stage->how === 'propped' ? 6.0 : 0.75 * ($air->convectionAbove + 8.0));
         $grid = $this->grid;
+        $course->beginShellStage($stage);
         $top = array_fill(0, $grid->columns, $grid->fillTo);
         for ($i = 0; $i < $grid->fillColumns; $i++) {
             $top[$i] = $grid->baseRows;
@@ -191,6 +194,7 @@ final class Simulation
             Doneness::brown($this->cells, $grid, $this->stuff, $this->setup, $top, $heat->k, $above, $step * $this->kitchen->browning, true);
             $seconds += $step;
             $this->steps++;
+            $course->shellAt($seconds / 60, $this->cells);
         }
         $course->shellStage($stage, $this->cells);
     }

@@ -38,10 +38,22 @@ final readonly class Baked
         private ?Course $coarse,
         private ?Course $hot,
         private ?Course $wet,
+        public int $units,
     ) {
     }
 
-    public static function of(Pie $pie, bool $film = false): ?self
+    /** The fine bake alone, with its film. */
+    public static function filmed(Pie $pie): ?self
+    {
+        if (Balance::of($pie)->fillMm() < self::LEAST_MM) {
+            return null;
+        }
+        $setup = BakeSetup::of($pie);
+
+        return new self($setup, Simulation::run($setup, film: true), null, null, null, BakeSetup::units($pie));
+    }
+
+    public static function of(Pie $pie): ?self
     {
         if (Balance::of($pie)->fillMm() < self::LEAST_MM) {
             return null;
@@ -49,8 +61,8 @@ final readonly class Baked
         $setup = BakeSetup::of($pie);
 
         return new self(
-            $setup, Simulation::run($setup, null, false, $film), Simulation::run($setup, null, true),
-            Simulation::run($setup, new Kitchen(...self::HOT), true), Simulation::run($setup, new Kitchen(...self::WET), true),
+            $setup, Simulation::run($setup), Simulation::run($setup, null, true),
+            Simulation::run($setup, new Kitchen(...self::HOT), true), Simulation::run($setup, new Kitchen(...self::WET), true), BakeSetup::units($pie),
         );
     }
 
@@ -62,7 +74,7 @@ final readonly class Baked
         }
         $setup = BakeSetup::of($pie);
 
-        return new self($setup, Simulation::run($setup, null, true), null, null, null);
+        return new self($setup, Simulation::run($setup, null, true), null, null, null, BakeSetup::units($pie));
     }
 
     /** Minute of an event, INF where it was not reached. */
@@ -102,7 +114,7 @@ final readonly class Baked
     private function own(string $what): float
     {
         return match ($what) {
-            'set', 'wobble', 'edge-set', 'over' => is_finite($this->minute('set')) ? self::SET_KELVINS * max(0.2, ($this->minute('set') - $this->minute('wobble')) / 3) : 0.0,
+            'set', 'time-to-look', 'edge-set', 'over' => is_finite($this->minute('set')) ? self::SET_KELVINS * max(0.2, ($this->minute('set') - $this->minute('time-to-look')) / 3) : 0.0,
             'light-gold', 'golden', 'dark' => is_finite($this->minute('golden'))
                 ? self::BROWN_SHARE / (Course::GOLDEN - Course::LIGHT_GOLD) * ($this->minute('golden') - $this->minute('light-gold')) : 0.0,
             default => 0.0,

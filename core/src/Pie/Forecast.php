@@ -16,6 +16,9 @@ use Hojaldre\Core\Safety\Lethality;
 /** What a design will do: the readings, the bake they come from, the water ledger, the weights, the section. */
 final readonly class Forecast
 {
+    /** Counts up whenever the model reads the same design otherwise: what was stored of an older one is read anew. */
+    public const MODEL = 3;
+
     /** @param  list<Reading>  $readings in the order of Readings::ORDER */
     private function __construct(
         public Pie $pie,
@@ -39,7 +42,7 @@ final readonly class Forecast
         $search = new Search($this->pie, $this->baked);
 
         return new self($this->pie, $this->balance, $this->baked, array_map(
-            fn (Reading $reading): Reading => $reading->inTrouble() ? $reading->withWaysOut(WayFinder::ways($reading, $this->pie, $this->readings, $search)) : $reading,
+            fn (Reading $reading): Reading => $reading->inTrouble() ? $reading->withWaysOut(WayFinder::ways($reading, $this->pie, $this->readings, $search)) : $reading->withWaysOut([]),
             $this->readings,
         ));
     }
@@ -164,6 +167,7 @@ final readonly class Forecast
                 'intoTheOvenGrams' => round($crust + $filling, 1),
                 'portionGrams' => round(($crust + $filling) / $this->pie->portions, 1),
             ],
+            'bake' => $this->baked === null ? null : BakeReport::of($this->baked),
             'ledger' => $this->ledger(),
             'salt' => $this->salt(),
             'section' => Section::of($this->balance)->toArray(),

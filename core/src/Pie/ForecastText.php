@@ -36,7 +36,7 @@ final readonly class ForecastText
             $reading->value === null ? '-' : sprintf('%s %s (%s to %s)', $number($reading->value), $reading->unit, $number($reading->low), $number($reading->high)),
             $reading->verdict,
         ), '      '.$reading->reason];
-        foreach ($reading->waysOut as $way) {
+        foreach ($reading->waysOut ?? [] as $way) {
             $effects = [];
             foreach ($way->effects as $effect) {
                 if ($effect->name === $reading->name && $effect->to !== null) {

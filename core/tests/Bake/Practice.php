@@ -79,7 +79,7 @@ final class Practice
                 RoundTin::springform(230, 70), new Crust(Pantry::food('shortcrust'), 6, [], Seal::None),
                 [self::solid('cooked-ham', 250, 250), self::solid('provolone', 150, 150), self::custard(['egg' => 350], ['ricotta' => 900])],
                 [new Stage(190, 'static', 15, 'low'), new Stage(190, 'static', 20), new Stage(190, 'static', 35, tent: true)],
-            ), 60, 70, 'wobble'],
+            ), 60, 70, 'time-to-look'],
             'shell 22 cm 232 °C weighted 17; salted drained tomatoes, cheese on top; 177 °C' => [self::pie(
                 RoundTin::straight(220, 30), new Crust(Pantry::food('shortcrust'), 3, [self::weighted(232, 17)], Seal::None),
                 [self::solid('tomatoes', 700, 560), self::solid('hard-cheese', 250, 250)],

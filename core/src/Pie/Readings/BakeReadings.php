@@ -86,7 +86,7 @@ final readonly class BakeReadings
         $reason = is_finite($set)
             ? sprintf(
                 'The coldest of it reaches its %d °C at %s; time to look from %s, when the edge is set and the middle trembles. %d %% of it is over-cooked when it comes out.%s',
-                (int) round($baked->setup->setsAtCelsius), self::minutes($set), self::minutes($baked->minute('wobble')), (int) round(100 * $over),
+                (int) round($baked->setup->setsAtCelsius), self::minutes($set), self::minutes($baked->minute('time-to-look')), (int) round(100 * $over),
                 is_finite($golden) && $golden > $set + 4 ? sprintf(' Golden at %s: %s of over-baking for colour.', self::minutes($golden), self::minutes($golden - $set)) : '',
             )
             : 'In this oven the middle never gets hot enough to set. Set it hotter, or make the pie shallower.';

@@ -12,7 +12,7 @@ final readonly class Reading
     /**
      * @param  float|null  $value  null where there is none to give (see state and reason)
      * @param  array{float, float}  $scale
-     * @param  list<WayOut>  $waysOut
+     * @param  list<WayOut>|null  $waysOut  null while they were not searched for
      */
     public function __construct(
         public string $name,
@@ -26,7 +26,7 @@ final readonly class Reading
         public State $state,
         public string $verdict,
         public string $reason,
-        public array $waysOut = [],
+        public ?array $waysOut = null,
     ) {
     }
 
@@ -75,7 +75,7 @@ final readonly class Reading
             'state' => $this->state->value,
             'verdict' => $this->verdict,
             'reason' => $this->reason,
-            'waysOut' => array_map(static fn (WayOut $way): array => $way->toArray(), $this->waysOut),
+            'waysOut' => $this->waysOut === null ? null : array_map(static fn (WayOut $way): array => $way->toArray(), $this->waysOut),
         ];
     }
 

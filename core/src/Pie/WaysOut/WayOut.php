@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pie\WaysOut;
 
-/** A change to the design that mends a reading, worked out, with what it does to all five. */
+/** A change to the design that mends a reading, worked out, with what it does to all of them. */
 final readonly class WayOut
 {
     /**

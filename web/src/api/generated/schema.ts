@@ -195,6 +195,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/bake": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The film of a bake: heat, water, set and colour over time; nothing is stored. */
+        post: operations["bakeDesign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/pies/blank": {
         parameters: {
             query?: never;
@@ -275,6 +292,23 @@ export interface paths {
         put?: never;
         /** The three best custards for the gap of a design, from what is in the fridge. */
         post: operations["fillGap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/ways-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What mends one reading of a design, found by baking it again. */
+        post: operations["findWaysOut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -486,6 +520,107 @@ export interface components {
              */
             on: "rack" | "steel";
             oven: components["schemas"]["Oven"] | null;
+            /**
+             * @description What the tin is made of; of a fold, the sheet.
+             * @enum {string}
+             */
+            ware: "dark-steel" | "shiny-steel" | "aluminium" | "glass" | "ceramic" | "perforated";
+        };
+        /** @description over the minutes in the oven filled; °C, and % wet basis */
+        BakeCurves: {
+            minutes: number[];
+            centre: number[];
+            edge: number[];
+            base: number[];
+            rim: number[];
+            basePercent: number[];
+        };
+        BakeEvent: {
+            /**
+             * @description The simulated bake as the core gives it: its report, and its film for the cutaway that moves.
+             * @enum {string}
+             */
+            name: "edge-set" | "time-to-look" | "set" | "safe" | "light-gold" | "golden" | "dark" | "over";
+            /** @description since it went in filled */
+            minute: number;
+            /** @description of 8 bakes in 10 */
+            low: number;
+            high: number;
+            /** @description false where it would come only if it stayed in */
+            isInPlan: boolean;
+            /** @description what the cook sees, feels or measures */
+            cue: string;
+        };
+        BakeFilm: {
+            setsAtCelsius: number | null;
+            grid: {
+                columns: number;
+                rows: number;
+                fillColumns: number;
+                sideColumns: number;
+                baseRows: number;
+                fillFrom: number;
+                fillTo: number;
+                widthsMm: number[];
+                heightsMm: number[];
+                /** @description by row from below, each from the axis */
+                kinds: ("filling" | "crust" | "lid" | "tin" | "topping")[];
+            };
+            frames: components["schemas"]["BakeFrame"][];
+        };
+        BakeFrame: {
+            /** @enum {string} */
+            stage: "weighted" | "propped" | "bare" | "filled" | "bake" | "rest";
+            /** @description since the first stage began */
+            minute: number;
+            celsius: number[];
+            waterPercent: number[];
+            /** @description 0 liquid, 100 set, on to 200 over-cooked */
+            setPercent: number[];
+            /** @description by column */
+            topBrown: number[];
+            rimBrown: number;
+            underBrown: number;
+            insideBrown: number;
+        };
+        BakeReport: {
+            /** @description planned in the oven filled */
+            minutes: number;
+            stages: components["schemas"]["BakeStage"][];
+            events: components["schemas"]["BakeEvent"][];
+            curves: components["schemas"]["BakeCurves"];
+            colours: {
+                where: string;
+                /** @description 1 is golden */
+                brown: number;
+                word: string;
+            }[];
+            /** @description what it weighs less when it comes out */
+            lostGrams: number;
+            setPercent: number;
+            overPercent: number;
+            /** @description how much warmer the middle still gets */
+            carriesOverKelvins: number;
+            /** @description how deep the base is soggy */
+            soakMm: number;
+            cooling: {
+                below57Minutes: number | null;
+                below21Minutes: number | null;
+                below5Minutes: number | null;
+                isWithinLimits: boolean;
+                says: string;
+            };
+        };
+        BakeStage: {
+            /** @enum {string} */
+            name: "weighted" | "propped" | "bare" | "bake" | "rest";
+            /** @description min since the first stage began */
+            from: number;
+            to: number;
+            ovenCelsius: number | null;
+            mode: string;
+            /** @description how a shell looks at its end */
+            look: string;
         };
         Bill: {
             tins: number;
@@ -729,6 +864,8 @@ export interface components {
         };
         Forecast: {
             name: string;
+            /** @description null while there is nothing to bake */
+            bake: components["schemas"]["BakeReport"] | null;
             readings: components["schemas"]["Reading"][];
             weights: {
                 /** @description raw dough in the tin, trimmed */
@@ -935,10 +1072,11 @@ export interface components {
             state: components["schemas"]["ReadingState"];
             verdict: string;
             reason: string;
-            waysOut: components["schemas"]["WayOut"][];
+            /** @description null while they were not searched for; ask for them */
+            waysOut: components["schemas"]["WayOut"][] | null;
         };
         /** @enum {string} */
-        ReadingName: "set" | "base" | "salt" | "fill" | "safe";
+        ReadingName: "hold" | "set" | "base" | "salt" | "fill" | "safe";
         /**
          * @description inside with its range; inside, range not; outside; something is missing
          * @enum {string}
@@ -1225,6 +1363,13 @@ export interface components {
             high: number | null;
             changes: components["schemas"]["Change"][];
             effects: components["schemas"]["Effect"][];
+        };
+        WayOutList: {
+            waysOut: components["schemas"]["WayOut"][];
+        };
+        WayOutWish: {
+            design: components["schemas"]["PieDesign"];
+            reading: components["schemas"]["ReadingName"];
         };
     };
     responses: never;
@@ -1911,6 +2056,59 @@ export interface operations {
             };
         };
     };
+    bakeDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieDesign"];
+            };
+        };
+        responses: {
+            /** @description The film */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bake"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design is refused, every fault with its mend */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     blankPie: {
         parameters: {
             query?: never;
@@ -2190,6 +2388,59 @@ export interface operations {
                 };
             };
             /** @description The design or the fridge is refused, or there is no room */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    findWaysOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WayOutWish"];
+            };
+        };
+        responses: {
+            /** @description The cheapest for the cook first; none where the reading is not in trouble */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WayOutList"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design or the reading is refused */
             422: {
                 headers: {
                     [name: string]: unknown;
