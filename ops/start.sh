@@ -30,6 +30,7 @@ run_start() {
     prepare_instance main
     local sign_in
     sign_in=$(first_sign_in "$empty")
+    quietly "$VAR/main/logs/verdicts.log" 'The pies could not be read.' artisan main pies:read-verdicts
     choose_port "$port"
     step "starting the app"
     start_instance main "$PORT"

@@ -17,7 +17,7 @@ use OpenApi\Attributes as OA;
 final class BakeDesign
 {
     #[OA\Post(path: '/kitchens/{kitchen}/bake', operationId: 'bakeDesign', summary: 'The film of a bake: heat, water, set and colour over time; nothing is stored.', tags: ['Pie'], requestBody: new Body('PieDesign'), responses: [
-        new Answer(200, 'The film', 'Bake'),
+        new Answer(200, 'The film', 'FilmedBake'),
         new Answer(401, 'Not signed in', 'Problem'),
         new Answer(404, 'Not your kitchen', 'Problem'),
         new Answer(422, 'The design is refused, every fault with its mend', 'Problem'),

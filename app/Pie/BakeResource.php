@@ -82,7 +82,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'underBrown', type: 'number'),
     new OA\Property(property: 'insideBrown', type: 'number'),
 ])]
-#[OA\Schema(schema: 'Bake', required: ['film'], properties: [
+#[OA\Schema(schema: 'FilmedBake', required: ['film'], properties: [
     new OA\Property(property: 'film', nullable: true, description: 'null while there is nothing to bake', oneOf: [new OA\Schema(ref: '#/components/schemas/BakeFilm')]),
 ])]
 final readonly class BakeResource

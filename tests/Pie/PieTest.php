@@ -7,6 +7,7 @@ namespace Tests\Pie;
 use App\Kitchen\Kitchen;
 use App\Kitchen\Role;
 use App\Pie\PieRevision;
+use App\Pie\StoredPie;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Pie\Forecast;
 use Illuminate\Database\QueryException;
@@ -27,7 +28,7 @@ final class PieTest extends TestCase
     public function test_a_pie_is_put_down_listed_shown_and_found_again_as_it_was(): void
     {
         $id = $this->postJson($this->at('/pies'), $this->trout()->toArray())->assertCreated()->assertJsonPath('revision.number', 1)->json('id');
-        $this->getJson($this->at('/pies'))->assertOk()->assertJsonCount(1, 'pies')->assertJsonPath('pies.0.verdicts.1.verdict', 'soft');
+        $this->getJson($this->at('/pies'))->assertOk()->assertJsonCount(1, 'pies')->assertJsonPath('pies.0.verdicts.2.verdict', 'soft');
         $shown = $this->getJson($this->at("/pies/$id"))->assertOk();
         self::assertSame(json_encode($this->trout()->toArray()), json_encode(json_decode((string) $shown->getContent(), false)->design));
         self::assertSame('Ada', $shown->json('revision.savedBy'));
@@ -155,6 +156,42 @@ final class PieTest extends TestCase
         $this->postJson($this->at('/substitutes'), ['design' => $this->trout()->toArray(), 'at' => '/layers/0'])->assertOk()->assertJsonCount(6, 'substitutes');
         $this->postJson($this->at('/substitutes'), ['design' => $this->trout()->toArray(), 'at' => '/crust'])->assertStatus(422)->assertJsonPath('at', '/at');
         $this->postJson($this->at('/substitutes'), ['at' => '/layers/0'])->assertStatus(422)->assertJsonPath('at', '/design');
+    }
+
+    public function test_ways_out_of_a_reading_are_found_by_baking_again_and_only_where_it_is_in_trouble(): void
+    {
+        $design = $this->trout()->toArray();
+        $ways = $this->postJson($this->at('/ways-out'), ['design' => $design, 'reading' => 'base'])->assertOk()->json('waysOut');
+        self::assertStringContainsString('more from the leeks', $ways[0]['act']);
+        self::assertSame('dry', $ways[0]['effects'][2]['verdictAfter']);
+        $this->postJson($this->at('/ways-out'), ['design' => $design, 'reading' => 'salt'])->assertOk()->assertJsonCount(0, 'waysOut');
+        $this->postJson($this->at('/ways-out'), ['design' => $design, 'reading' => 'mood'])->assertStatus(422)->assertJsonPath('at', '/reading');
+        $this->postJson($this->at('/ways-out'), ['design' => ['format' => 'cake'], 'reading' => 'base'])->assertStatus(422)->assertJsonPath('at', '/design/format');
+    }
+
+    public function test_the_film_of_a_bake_goes_from_the_empty_shell_to_the_end_of_its_rest(): void
+    {
+        $film = $this->postJson($this->at('/bake'), $this->trout()->toArray())->assertOk()->json('film');
+        $stages = array_values(array_unique(array_column($film['frames'], 'stage')));
+        self::assertSame(['weighted', 'bare', 'filled', 'bake', 'rest'], $stages);
+        $last = $film['frames'][count($film['frames']) - 1];
+        self::assertEqualsWithDelta(15 + 6 + 46 + 20, $last['minute'], 0.01);
+        self::assertCount($film['grid']['rows'] * $film['grid']['columns'], $last['waterPercent']);
+        self::assertSame([0, 100], [min($film['frames'][0]['setPercent']), min(100, max($last['setPercent']))]);
+        $blank = json_decode((string) $this->getJson($this->at('/pies/blank'))->getContent(), true);
+        $this->postJson($this->at('/bake'), $blank)->assertOk()->assertJsonPath('film', null);
+    }
+
+    public function test_the_list_knows_the_words_without_baking_and_reads_anew_what_an_older_model_read(): void
+    {
+        $pie = StoredPie::query()->findOrFail($this->postJson($this->at('/pies'), $this->trout()->toArray())->json('id'));
+        self::assertSame(Forecast::MODEL, $pie->verdicts_model);
+        StoredPie::query()->update(['verdicts' => '[]', 'verdicts_model' => Forecast::MODEL - 1]);
+        $this->getJson($this->at('/pies'))->assertJsonPath('pies.0.verdicts.2.verdict', 'soft');
+        StoredPie::query()->update(['verdicts_model' => null]);
+        $saved = StoredPie::query()->value('updated_at');
+        self::assertSame(0, $this->withoutMockingConsoleOutput()->artisan('pies:read-verdicts'));
+        self::assertSame([Forecast::MODEL, (string) $saved], [StoredPie::query()->value('verdicts_model'), (string) StoredPie::query()->value('updated_at')]);
     }
 
     private function at(string $path): string

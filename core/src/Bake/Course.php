@@ -267,7 +267,7 @@ final class Course
     /** @param  float  $minutes since it came out */
     public function cooled(float $minutes, float $hottest): void
     {
-        foreach (['below-57' => 57.0, 'below-21' => 21.0, 'below-5' => 5.5] as $event => $limit) {
+        foreach (['below-57' => 57.0, 'below-21' => 21.0, 'below-5' => 5.0] as $event => $limit) {
             if ($hottest < $limit) {
                 $this->events[$event] ??= $minutes;
             }

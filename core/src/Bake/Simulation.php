@@ -362,20 +362,19 @@ final class Simulation
         $this->stage($air->shut(), self::ON_IN_THOUGHT_MINUTES, $course, enough: static fn (Course $c): bool => $c->isDone() && $c->minutesInThought() >= $more);
     }
 
-    /** The long way down to 5 °C, heat alone: two hours on the rack, then the fridge. */
+    /** The long way down to 5 °C, heat and drying alone: an hour on the rack, then the fridge, for eight hours in all at most. */
     private function cool(Course $course): void
     {
         $grid = $this->grid;
         $top = array_fill(0, $grid->columns, $grid->rows - 1);
         $first = array_fill(0, $grid->rows, 0);
-        $none = array_fill(0, $grid->columns, 0.0);
         $seconds = self::REST_MINUTES * 60;
         $step = 240.0;
-        foreach ([[Surroundings::room(), 7200.0], [Surroundings::fridge(), 21600.0]] as [$air, $until]) {
+        foreach ([[Surroundings::room(), 3600.0], [Surroundings::fridge(), 28800.0]] as [$air, $until]) {
             $heat = Heat::at($this->cells, $grid, $this->stuff, $air, $top, $first, $step, 0.0, $this->setup->heatFromBelow());
-            [$addD, $addR] = Faces::load($this->cells, $grid, $air, $top, $heat->k, $this->stuff->solids, $this->densities, $air->aboveCelsius, $step, false);
             while ($seconds < $until && ! $course->isCold()) {
-                $this->sweep($heat, $top, $first, $addD, $addR, $air->belowCelsius, $air->belowCelsius, 0.0, $none, $none, $step);
+                [$addD, $addR, $m, $slope] = Faces::load($this->cells, $grid, $air, $top, $heat->k, $this->stuff->solids, $this->densities, $air->aboveCelsius, $step, false);
+                $this->sweep($heat, $top, $first, $addD, $addR, $air->belowCelsius, $air->belowCelsius, 0.0, $m, $slope, $step);
                 $seconds += $step;
                 $this->steps++;
                 $hot = -99.0;

@@ -108,7 +108,7 @@ final readonly class BakeReport
         return ['where' => $where, 'brown' => round($brown, 2), 'word' => Brownness::word($brown)];
     }
 
-    /** @return array<string, mixed> minutes out of the oven, on a rack and after two hours in the fridge */
+    /** @return array<string, mixed> minutes out of the oven, an hour of them on a rack, then in the fridge */
     private static function cooling(Course $course): array
     {
         $at = static fn (string $event): ?float => isset($course->events[$event]) ? round($course->events[$event]) : null;
@@ -123,8 +123,8 @@ final readonly class BakeReport
             'isWithinLimits' => ! $slowWarm && ! $slowCold,
             'says' => match (true) {
                 $slowWarm => 'Whole and in the tin it cools too slowly to be kept: take it out of the tin, cut it, or stand it before a fan; else eat it fresh.',
-                $slowCold => 'Into the fridge sooner, uncovered and on a rack; left to this it is not cold within six hours.',
-                default => 'On a rack it cools fast enough to be kept; into the fridge within two hours.',
+                $slowCold => 'An hour on a rack and then the fridge is not enough to have it cold within six hours: take it out of the tin or cut it before.',
+                default => 'An hour on a rack, then uncovered into the fridge: it cools fast enough to be kept.',
             },
         ];
     }

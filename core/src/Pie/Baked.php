@@ -32,6 +32,7 @@ final readonly class Baked
     /** Where a doubt could not be tried, this share of the value. */
     private const OTHERWISE = 0.12;
 
+    /** @param  array<string, float>  $offsets  by event or "base": what a finer bake is known to say more */
     private function __construct(
         public Setup $setup,
         public Course $course,
@@ -39,6 +40,7 @@ final readonly class Baked
         private ?Course $hot,
         private ?Course $wet,
         public int $units,
+        private array $offsets = [],
     ) {
     }
 
@@ -77,16 +79,22 @@ final readonly class Baked
         return new self($setup, Simulation::run($setup, null, true), null, null, null, BakeSetup::units($pie));
     }
 
+    /** @param  array<string, float>  $offsets */
+    public function shifted(array $offsets): self
+    {
+        return new self($this->setup, $this->course, $this->coarse, $this->hot, $this->wet, $this->units, $offsets);
+    }
+
     /** Minute of an event, INF where it was not reached. */
     public function minute(string $event): float
     {
-        return $this->course->events[$event] ?? INF;
+        return ($this->course->events[$event] ?? INF) + ($this->offsets[$event] ?? 0.0);
     }
 
     /** @return array{float, float} from and to of 8 bakes in 10 */
     public function range(string $what): array
     {
-        $value = $this->value($this->course, $what);
+        $value = $what === 'base' ? $this->base() : $this->minute($what);
         if (! is_finite($value)) {
             return [$value, $value];
         }
@@ -97,7 +105,7 @@ final readonly class Baked
 
     public function base(): float
     {
-        return $this->course->basePercent;
+        return $this->course->basePercent + ($this->offsets['base'] ?? 0.0);
     }
 
     private function moves(?Course $other, string $what, float $value): float

@@ -34,10 +34,9 @@ final readonly class BakeReadings
     /**
      * On which side of its limits a roughly baked pie stands, the same way round as Reader::side.
      *
-     * @param  float  $offset  what the fine bake of the design says more than the rough one
      * @param  float  $doubt  how far up the range of a reading goes that must be inside as a whole
      */
-    public static function side(string $name, Pie $pie, ?Baked $rough, float $offset, float $doubt): ?int
+    public static function side(string $name, Pie $pie, ?Baked $rough, float $doubt): ?int
     {
         if ($rough === null) {
             return null;
@@ -45,13 +44,13 @@ final readonly class BakeReadings
         $out = $pie->bake->minutes;
 
         return match ($name) {
-            'base' => is_nan($rough->base()) ? null : ($rough->base() + $offset > BaseVerdict::DRY_TO + Limits::SLACK ? 1 : 0),
+            'base' => is_nan($rough->base()) ? null : ($rough->base() > BaseVerdict::DRY_TO + Limits::SLACK ? 1 : 0),
             'set' => $rough->setup->setsAtCelsius === null ? null : match (true) {
-                $rough->minute('set') + $offset > $out + Limits::SLACK => 1,
+                $rough->minute('set') > $out + Limits::SLACK => 1,
                 $rough->course->leatheryShareOut > self::LEATHERY_AT_MOST => -1,
                 default => 0,
             },
-            default => $rough->minute('safe') + $offset + $doubt > $out + Limits::SLACK ? 1 : 0,
+            default => $rough->minute('safe') + $doubt > $out + Limits::SLACK ? 1 : 0,
         };
     }
 

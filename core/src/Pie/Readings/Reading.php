@@ -35,17 +35,6 @@ final readonly class Reading
         return $this->state === State::OnTheRim;
     }
 
-    /** The same, of a bake that is known to be off by so much. */
-    public function shifted(float $by): self
-    {
-        $move = static fn (?float $value): ?float => $value === null ? null : $value + $by;
-
-        return $by === 0.0 ? $this : new self(
-            $this->name, $this->unit, $this->decimals, $move($this->value), $move($this->low), $move($this->high), $this->limits,
-            $this->scale, $this->state, $this->verdict, $this->reason, $this->waysOut,
-        );
-    }
-
     /** @param  list<WayOut>  $waysOut */
     public function withWaysOut(array $waysOut): self
     {

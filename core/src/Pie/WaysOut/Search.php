@@ -19,6 +19,9 @@ final class Search
 {
     private const MOST_KEPT = 400;
 
+    /** events that readings are made of */
+    private const MOVED = ['time-to-look', 'set', 'safe', 'over', 'golden'];
+
     /** @var array<string, float> */
     private array $offsets = [];
 
@@ -32,10 +35,12 @@ final class Search
     public function __construct(private readonly Pie $pie, ?Baked $fine)
     {
         $rough = $this->roughly($pie);
-        foreach (['set', 'base', 'safe'] as $name) {
-            $difference = $fine === null || $rough === null ? 0.0
-                : ($name === 'base' ? $fine->base() - $rough->base() : $fine->minute($name) - $rough->minute($name));
-            $this->offsets[$name] = is_finite($difference) ? $difference : 0.0;
+        foreach ($fine === null || $rough === null ? [] : self::MOVED as $event) {
+            $difference = $fine->minute($event) - $rough->minute($event);
+            $this->offsets[$event] = is_finite($difference) ? $difference : 0.0;
+        }
+        if ($fine !== null && $rough !== null && ! is_nan($fine->base())) {
+            $this->offsets['base'] = $fine->base() - $rough->base();
         }
         if ($fine !== null) {
             [, $high] = $fine->range('safe');
@@ -49,14 +54,19 @@ final class Search
         $gauge = Reader::gauges()[$name] ?? null;
 
         return $gauge === null
-            ? BakeReadings::side($name, $pie, $this->roughly($pie), $this->offsets[$name], $this->safeDoubt)
+            ? BakeReadings::side($name, $pie, $this->shifted($pie), $this->safeDoubt)
             : Reader::side($gauge, $pie);
     }
 
     /** @return list<Reading> all of them, of a changed pie */
     public function readings(Pie $pie): array
     {
-        return array_map(fn (Reading $reading): Reading => $reading->shifted($this->offsets[$reading->name] ?? 0.0), Readings::of($pie, $this->roughly($pie)));
+        return Readings::of($pie, $this->shifted($pie));
+    }
+
+    private function shifted(Pie $pie): ?Baked
+    {
+        return $this->roughly($pie)?->shifted($this->offsets);
     }
 
     private function roughly(Pie $pie): ?Baked

@@ -788,6 +788,10 @@ export interface components {
             /** @description richness to aim at; null: as the custard is now */
             fatPercent: number | null;
         };
+        FilmedBake: {
+            /** @description null while there is nothing to bake */
+            film: components["schemas"]["BakeFilm"] | null;
+        };
         /** @description Discs of dough folded in half over a filling: pasties and hand pies. */
         FoldedDiscs: {
             /** @constant */
@@ -2077,7 +2081,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Bake"];
+                    "application/json": components["schemas"]["FilmedBake"];
                 };
             };
             /** @description Not signed in */
