@@ -7,8 +7,8 @@ export default defineConfig({
   // a busy machine may be late once; a test that needs it is told as flaky
   retries: process.env.CI ? 1 : 0,
   fullyParallel: false,
-  timeout: 40_000,
-  expect: { timeout: 8_000 },
+  timeout: 120_000,
+  expect: { timeout: 30_000 },
   reporter: [["list"]],
   use: {
     baseURL: process.env.HOJALDRE_URL ?? "http://127.0.0.1:8620",

@@ -14,5 +14,7 @@ export default defineConfig({
     include: ["src/**/*.test.{ts,tsx}", "test/**/*.test.ts"],
     setupFiles: ["./test-setup.ts"],
     restoreMocks: true,
+    // a busy machine is no failure
+    testTimeout: 60_000,
   },
 });

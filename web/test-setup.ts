@@ -1,7 +1,10 @@
-import { cleanup } from "@testing-library/react";
+import { cleanup, configure } from "@testing-library/react";
 import { afterEach } from "vitest";
 
 afterEach(cleanup);
+
+// a busy machine is no failure
+configure({ asyncUtilTimeout: 20_000 });
 
 // jsdom lays nothing out: everything is as wide as a column of the bench
 class Observer {

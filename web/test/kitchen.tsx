@@ -5,7 +5,7 @@ import { render } from "@testing-library/react";
 import type { ReactNode } from "react";
 import { MemoryRouter } from "react-router";
 import { vi } from "vitest";
-import type { Food, Forecast, PieDesign, Revision, Section } from "../src/api/client";
+import type { BakeReport, Food, Forecast, PieDesign, Revision, Section } from "../src/api/client";
 import { system } from "../src/ui/theme";
 
 /** The demo quiche as the API would hand it out. */
@@ -39,6 +39,45 @@ export const section: Section = {
   headroomMm: 5,
 };
 
+/** A bake of two stages; its figures are only there to be shown. */
+export const bakeReport: BakeReport = {
+  minutes: 44,
+  stages: [
+    { name: "weighted", from: 0, to: 15, ovenCelsius: 190, mode: "static", look: "Rim pale; base dull." },
+    { name: "bake", from: 15, to: 59, ovenCelsius: 175, mode: "static", look: "" },
+    { name: "rest", from: 59, to: 79, ovenCelsius: null, mode: "", look: "" },
+  ],
+  events: [
+    { name: "safe", minute: 36, low: 32, high: 40, isInPlan: true, cue: "A probe reads 71 °C or more." },
+    { name: "set", minute: 41, low: 37, high: 45, isInPlan: true, cue: "It moves as one piece." },
+    { name: "golden", minute: 47, low: 40, high: 54, isInPlan: false, cue: "Even gold all over." },
+  ],
+  curves: {
+    minutes: [0, 22, 44],
+    centre: [10, 45, 80],
+    edge: [11, 70, 99],
+    base: [24, 80, 108],
+    rim: [30, 100, 122],
+    basePercent: [9, 12, 12],
+  },
+  colours: [
+    { where: "top", brown: 0.95, word: "golden" },
+    { where: "rim", brown: 1.3, word: "golden" },
+  ],
+  lostGrams: 53,
+  setPercent: 100,
+  overPercent: 30,
+  carriesOverKelvins: 3,
+  soakMm: 0,
+  cooling: {
+    below57Minutes: 50,
+    below21Minutes: 150,
+    below5Minutes: 370,
+    isWithinLimits: true,
+    says: "An hour on a rack.",
+  },
+};
+
 /** A forecast with one reading in trouble; its figures are only there to be shown. */
 export function forecast(change: Partial<Forecast> = {}): Forecast {
   const reading = (name: Forecast["readings"][number]["name"]): Forecast["readings"][number] => ({
@@ -53,12 +92,13 @@ export function forecast(change: Partial<Forecast> = {}): Forecast {
     state: "seated",
     verdict: "fine",
     reason: `The reason of ${name}.`,
-    waysOut: [],
+    waysOut: null,
   });
   return {
     name: "Smoked trout and leek quiche",
-    readings: [reading("set"), reading("base"), reading("salt"), reading("fill"), reading("safe")],
+    readings: [reading("hold"), reading("set"), reading("base"), reading("salt"), reading("fill"), reading("safe")],
     weights: { crustGrams: 249, fillingGrams: 1179, intoTheOvenGrams: 1428, portionGrams: 178 },
+    bake: bakeReport,
     ledger: {
       layers: [
         {

@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions } from "@tanstack/react-query";
-import { answer, api, type EntryKind, type Food, type PieDesign, rememberToken } from "./client";
+import { answer, api, type EntryKind, type Food, type PieDesign, type ReadingName, rememberToken } from "./client";
 
 /** Every question to the server, described once: screens, prefetch and invalidation share these. */
 export const sessionQuery = queryOptions({
@@ -75,6 +75,39 @@ export const forecastQuery = (kitchen: string, design: PieDesign) =>
     queryKey: ["kitchen", kitchen, "forecast", JSON.stringify(design)],
     queryFn: ({ signal }) =>
       answer(api.POST("/kitchens/{kitchen}/forecast", { params: { path: { kitchen } }, body: design, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 60_000,
+    retry: false,
+  });
+
+/** What mends one reading of a design; found by baking it again and again, so it takes longer than the readings. */
+export const waysOutQuery = (kitchen: string, design: PieDesign, reading: ReadingName) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "ways-out", reading, JSON.stringify(design)],
+    queryFn: async ({ signal }) =>
+      (
+        await answer(
+          api.POST("/kitchens/{kitchen}/ways-out", {
+            params: { path: { kitchen } },
+            body: { design, reading },
+            signal,
+          }),
+        )
+      ).waysOut,
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 60_000,
+    retry: false,
+  });
+
+/** The film of a bake: fields over time. */
+export const filmQuery = (kitchen: string, design: PieDesign) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "film", JSON.stringify(design)],
+    queryFn: async ({ signal }) =>
+      (await answer(api.POST("/kitchens/{kitchen}/bake", { params: { path: { kitchen } }, body: design, signal })))
+        .film,
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 60_000,

@@ -9,7 +9,7 @@ import { useWidth } from "./useWidth";
 
 const RULE = 17;
 const DEPTH = 13;
-const SUBSTANCE = { set: "heat", safe: "heat", base: "water", salt: "ink2", fill: "ink2" } as const;
+const SUBSTANCE = { hold: "ink2", set: "heat", safe: "heat", base: "water", salt: "ink2", fill: "ink2" } as const;
 
 type Props = { reading: Reading; children?: ReactNode /** what opens with the reason */; more?: ReactNode };
 

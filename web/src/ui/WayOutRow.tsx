@@ -10,11 +10,13 @@ type Props = {
   way: WayOut;
   reading: Reading;
   first: boolean;
+  /** found for the design before this one */
+  disabled?: boolean;
   apply: () => void;
 };
 
 /** A way out under its reading, on the same scale: ring at now, arrow to the result, a tick at the limit it clears. */
-export function WayOutRow({ way, reading, first, apply }: Props) {
+export function WayOutRow({ way, reading, first, disabled, apply }: Props) {
   return (
     <Box paddingTop="6px" data-way-out={way.id}>
       <Arrow way={way} reading={reading} />
@@ -25,7 +27,12 @@ export function WayOutRow({ way, reading, first, apply }: Props) {
           </Box>
           <Box color="ink2">{effects(way, reading.name)}</Box>
         </Box>
-        <Button look={first ? "filled" : "outline"} onClick={apply} aria-label={`Apply: ${way.act}`}>
+        <Button
+          look={first ? "filled" : "outline"}
+          onClick={apply}
+          disabled={disabled}
+          aria-label={`Apply: ${way.act}`}
+        >
           Apply
         </Button>
       </Flex>

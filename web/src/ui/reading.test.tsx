@@ -19,7 +19,7 @@ const base: Reading = {
   state: "on-the-rim",
   verdict: "soft",
   reason: "49 g will still weep in the oven.",
-  waysOut: [],
+  waysOut: null,
 };
 
 const way: WayOut = {

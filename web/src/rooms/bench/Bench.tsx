@@ -2,7 +2,7 @@ import { Box } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useParams } from "react-router";
-import { ApiProblem, type Pie, type WayOut } from "../../api/client";
+import { ApiProblem, type Pie, type PieDesign, type WayOut } from "../../api/client";
 import { pieQuery, sessionQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
@@ -64,13 +64,13 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
   }, [bench.present.name]);
 
   const { change, preview, undo } = bench;
-  const { refusals, stale } = bench.forecast;
-  const latest = useRef({ design: bench.present, stale });
-  latest.current = { design: bench.present, stale };
+  const { refusals, stale, of } = bench.forecast;
+  const latest = useRef({ design: bench.present, stale, of });
+  latest.current = { design: bench.present, stale, of };
   const apply = useCallback(
-    (way: WayOut) => {
+    (way: WayOut, of: PieDesign) => {
       // worked out for another design than the one on the bench: the right one is on its way
-      if (latest.current.stale) return;
+      if (latest.current.stale || latest.current.of !== of) return;
       const to = applyChanges(latest.current.design, way.changes);
       change(() => to);
       setApplied({ act: way.act, design: to });
@@ -113,6 +113,7 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
         <Box display={shown("readings")} gridColumn={{ base: "1", sm: "1 / -1", md: "3" }}>
           <Readings
             forecast={forecast}
+            design={bench.forecast.of}
             stale={bench.forecast.stale}
             slow={bench.forecast.slow}
             applied={applied && applied.design === bench.present ? applied.act : null}

@@ -1,21 +1,23 @@
 import { Box, Flex } from "@chakra-ui/react";
-import { Fragment, memo } from "react";
-import type { Forecast, WayOut } from "../../api/client";
-import { number } from "../../ui/numbers";
+import { memo } from "react";
+import type { Forecast, PieDesign, WayOut } from "../../api/client";
 import { ReadingRow } from "../../ui/ReadingRow";
-import { WayOutRow } from "../../ui/WayOutRow";
+import { SaltSources } from "./SaltSources";
+import { Ways } from "./Ways";
 
 type Props = {
   forecast: Forecast;
+  /** the design that the forecast is of */
+  design: PieDesign;
   stale: boolean;
   slow: boolean;
   applied: string | null;
-  apply: (way: WayOut) => void;
+  apply: (way: WayOut, of: PieDesign) => void;
   undo: () => void;
 };
 
-/** What it will do: five readings, and under each in trouble the ways out. */
-export function Readings({ forecast, stale, slow, applied, apply, undo }: Props) {
+/** What it will do: the readings, and under each in trouble the ways out. */
+export function Readings({ forecast, design, stale, slow, applied, apply, undo }: Props) {
   return (
     <Box as="section" aria-label="What it will do" aria-busy={stale}>
       <Flex
@@ -48,14 +50,18 @@ export function Readings({ forecast, stale, slow, applied, apply, undo }: Props)
           </Box>
         </Flex>
       )}
-      <ReadingList forecast={forecast} apply={apply} />
+      <ReadingList forecast={forecast} design={design} apply={apply} />
     </Box>
   );
 }
 
 /** Drawn anew only when there is a new forecast, not with every key. */
-const ReadingList = memo(function ReadingList({ forecast, apply }: Pick<Props, "forecast" | "apply">) {
-  const filled = forecast.readings.flatMap((reading) => reading.waysOut)[0];
+const ReadingList = memo(function ReadingList({
+  forecast,
+  design,
+  apply,
+}: Pick<Props, "forecast" | "design" | "apply">) {
+  const worst = forecast.readings.find((reading) => reading.state === "on-the-rim");
   return (
     <>
       {forecast.readings.map((reading) => (
@@ -64,14 +70,8 @@ const ReadingList = memo(function ReadingList({ forecast, apply }: Pick<Props, "
           reading={reading}
           more={reading.name === "salt" && <SaltSources salt={forecast.salt} />}
         >
-          {reading.waysOut[0]?.clears && reading.waysOut.every((way) => way.id.includes("+") || !way.clears) && (
-            <Box color="ink2">Nothing alone brings it inside. Two together do:</Box>
-          )}
-          {reading.waysOut.map((way) => (
-            <WayOutRow key={way.id} way={way} reading={reading} first={way === filled} apply={() => apply(way)} />
-          ))}
-          {reading.state === "on-the-rim" && reading.waysOut.length === 0 && (
-            <Box color="ink2">No single change of what is in it mends this.</Box>
+          {reading.state === "on-the-rim" && (
+            <Ways reading={reading} design={design} first={reading === worst} apply={apply} />
           )}
         </ReadingRow>
       ))}
@@ -93,26 +93,3 @@ const ReadingList = memo(function ReadingList({ forecast, apply }: Pick<Props, "
     </>
   );
 });
-
-/** Where the salt comes from, the most first: what to leave out is seen at a glance. */
-function SaltSources({ salt }: { salt: Forecast["salt"] }) {
-  return (
-    <Box
-      as="dl"
-      aria-label="Sources of salt"
-      display="grid"
-      gridTemplateColumns="1fr auto"
-      columnGap="16px"
-      marginTop="4px"
-    >
-      {[...salt.sources, { name: "Each portion", grams: salt.portionGrams }].map((one) => (
-        <Fragment key={one.name}>
-          <dt>{one.name}</dt>
-          <Box as="dd" textAlign="right">
-            {number(one.grams, 1)} g
-          </Box>
-        </Fragment>
-      ))}
-    </Box>
-  );
-}

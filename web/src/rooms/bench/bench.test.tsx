@@ -140,36 +140,48 @@ describe("what it will do", () => {
       { name: "base" as const, unit: "%", decimals: 0, from: 17, to: 13, verdictBefore: "soft", verdictAfter: "dry" },
     ],
   });
-  const inTrouble = (waysOut: ReturnType<typeof way>[]) => {
+  const inTrouble = () => {
     const whole = forecast();
     return forecast({
       readings: whole.readings.map((one) =>
-        one.name === "base" ? { ...one, value: 17, state: "on-the-rim" as const, verdict: "soft", waysOut } : one,
+        one.name === "base" ? { ...one, value: 17, state: "on-the-rim" as const, verdict: "soft" } : one,
       ),
     });
   };
   const readings = (waysOut: ReturnType<typeof way>[], apply = vi.fn()) => {
-    show(
-      <Readings forecast={inTrouble(waysOut)} stale={false} slow={false} applied={null} apply={apply} undo={vi.fn()} />,
+    const asked = server({ "POST /ways-out": () => json({ waysOut }) });
+    onBench(
+      <Readings
+        forecast={inTrouble()}
+        design={trout()}
+        stale={false}
+        slow={false}
+        applied={null}
+        apply={apply}
+        undo={vi.fn()}
+      />,
     );
-    return apply;
+    return { apply, asked };
   };
+  afterEach(() => vi.unstubAllGlobals());
 
-  it("offers the ways out under the reading they mend and hands back the one that is pressed", () => {
-    const apply = readings([way("press", true), way("seal", true)]);
+  it("offers the ways out under the reading they mend and hands back the one that is pressed", async () => {
+    const { apply, asked } = readings([way("press", true), way("seal", true)]);
     const base = screen.getByRole("region", { name: "Base" });
-    fireEvent.click(within(base).getByRole("button", { name: "Apply: Act seal" }));
+    fireEvent.click(await within(base).findByRole("button", { name: "Apply: Act seal" }));
     expect(apply.mock.calls[0]?.[0].id).toBe("seal");
+    expect(apply.mock.calls[0]?.[1]).toEqual(trout());
+    expect(asked.map((one) => (one.body as { reading: string }).reading)).toEqual(["base"]);
   });
 
-  it("says that it takes two where nothing alone does", () => {
+  it("says that it takes two where nothing alone does", async () => {
     readings([way("press+seal", true), way("press", false)]);
-    expect(screen.getByText(/Two together do/)).toBeTruthy();
+    expect(await screen.findByText(/Two together do/)).toBeTruthy();
   });
 
-  it("says so where there is no way out", () => {
+  it("says so where there is no way out", async () => {
     readings([]);
-    expect(screen.getByText(/No single change/)).toBeTruthy();
+    expect(await screen.findByText(/No single change/)).toBeTruthy();
   });
 
   it("opens the salt into its sources and the salt of a portion", () => {

@@ -9,17 +9,17 @@ const NONE: Refusal[] = [];
 
 /**
  * What the design on the bench will do. The last good answer stays while a newer one is worked out; `slow` after 300 ms
- * of that. Where the design is refused, the refusals come with it and the last good answer is marked stale.
+ * of that; `of` is the design that it holds for. Where the design is refused, the refusals come with it and the last good answer is marked stale.
  */
 export function useForecast(kitchen: string, design: PieDesign, first: Forecast) {
   const asked = useSettled(design, WAIT_MS);
   const query = useQuery(forecastQuery(kitchen, asked));
-  const good = useRef(first);
-  if (query.data && !query.isPlaceholderData) good.current = query.data;
+  const good = useRef({ data: first, of: design });
+  if (query.data && !query.isPlaceholderData) good.current = { data: query.data, of: asked };
   const working = asked !== design || query.isFetching;
   const slow = useSettled(working, SAY_AFTER_MS) && working;
   const problem = query.error instanceof ApiProblem ? query.error.problem : null;
-  return { data: good.current, stale: working || problem !== null, slow, refusals: problem?.refusals ?? NONE, problem };
+  return { ...good.current, stale: working || problem !== null, slow, refusals: problem?.refusals ?? NONE, problem };
 }
 
 /** A value once it has stayed the same for a while. */

@@ -1,0 +1,46 @@
+import { Box } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { memo } from "react";
+import type { PieDesign, Reading, WayOut } from "../../api/client";
+import { waysOutQuery } from "../../api/queries";
+import { WayOutRow } from "../../ui/WayOutRow";
+import { useBenchContext } from "./BenchContext";
+
+type Props = {
+  reading: Reading;
+  /** the design that the reading is of */
+  design: PieDesign;
+  first: boolean;
+  apply: (way: WayOut, of: PieDesign) => void;
+};
+
+/** The ways out of a reading in trouble. Those of the design before stay where they are, unpressed, while newer ones are looked for. */
+export const Ways = memo(function Ways({ reading, design, first, apply }: Props) {
+  const { kitchen } = useBenchContext();
+  const query = useQuery(waysOutQuery(kitchen, design, reading.name));
+  const ways = query.data ?? [];
+  const old = query.isPlaceholderData;
+  if (query.error)
+    return (
+      <Box color="ink2">No ways out came: {query.error.message} They are asked for again with the next change.</Box>
+    );
+  if (query.isPending) return <Box color="ink2">Looking for ways out, baking each</Box>;
+  if (ways.length === 0 && !old) return <Box color="ink2">No single change of what is in it mends this.</Box>;
+  return (
+    <Box aria-busy={old} opacity={old ? 0.55 : 1} transition="opacity 160ms ease-out">
+      {ways[0]?.clears && ways.every((way) => way.id.includes("+") || !way.clears) && (
+        <Box color="ink2">Nothing alone brings it inside. Two together do:</Box>
+      )}
+      {ways.map((way, index) => (
+        <WayOutRow
+          key={way.id}
+          way={way}
+          reading={reading}
+          first={first && index === 0}
+          disabled={old}
+          apply={() => apply(way, design)}
+        />
+      ))}
+    </Box>
+  );
+});
