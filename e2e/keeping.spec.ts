@@ -114,7 +114,7 @@ test("a guest tries out and cannot save", async ({ page, browser }) => {
   await guest.goto(`/k/${kitchen}/bench/${id}`);
   await expect(guest.getByText("You are a guest here.")).toBeVisible();
   await type(guest, "Leeks, weight now", "280 g");
-  await expect(guest.getByTestId("base-value")).toHaveText("14 %");
+  await expect(guest.getByTestId("base-value")).toHaveText("10 %");
   await expect(guest.getByRole("button", { name: "Save", exact: true })).toHaveCount(0);
   await context.close();
 });

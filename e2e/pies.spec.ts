@@ -66,7 +66,7 @@ test("a new pie is built up from the empty tin", async ({ page }) => {
   await page.getByRole("button", { name: "Single cream", exact: true }).click();
   await page.getByLabel("Single cream: how much?").fill("350 ml");
   await page.getByRole("button", { name: "Add", exact: true }).click();
-  await expect(reading(page, "Set")).toContainText("holds");
+  await expect(reading(page, "Hold")).toContainText("holds");
   await page.getByRole("button", { name: /^Apply: Add .* of salt/ }).click();
   await expect(reading(page, "Salt")).toContainText("enough");
   await page.getByRole("button", { name: "Save", exact: true }).click();

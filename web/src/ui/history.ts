@@ -1,4 +1,4 @@
-/** What can be undone: states before, the one now, states undone. A pure value; see useReducer in whoever keeps it. */
+/** What can be undone: states before, the one now, states undone. A pure value. */
 export type History<T> = { past: T[]; present: T; future: T[] };
 
 export type HistoryAct<T> =

@@ -10,7 +10,7 @@ import { FillGap } from "./FillGap";
 import { FoodPicker } from "./FoodPicker";
 import { FromEntry } from "./FromEntry";
 import { type Kind, Part, withOthers } from "./Part";
-import { setAt } from "./pointer";
+import { appended, setAt } from "./pointer";
 import { Row, useLayerActs } from "./Row";
 
 const STYLES: [CustardLayer["style"], string][] = (["firm", "sliceable", "tender", "trembling"] as const).map((one) => [
@@ -33,7 +33,7 @@ export const CustardRow = memo(function CustardRow({ layer, index, count, season
       <Part kind="dairies" at={`${at}/dairies`} list={layer.dairies} />
       <Part kind="blended" at={`${at}/blended`} list={layer.blended} />
       <Part kind="seasonings" at="/seasonings" list={seasonings} />
-      <AddTo index={index} layer={layer} seasonings={seasonings} />
+      <AddTo index={index} />
       <Flex gap="2px 6px" align="baseline" marginTop="2px" wrap="wrap">
         <Box as="span" color="ink2">
           to eat
@@ -56,11 +56,10 @@ export const CustardRow = memo(function CustardRow({ layer, index, count, season
   );
 });
 
-function AddTo({ index, layer, seasonings }: Omit<Props, "count">) {
+function AddTo({ index }: Pick<Props, "index">) {
   const { change, kitchen } = useBenchContext();
   const foods = useQuery(foodsQuery(kitchen)).data;
   const [adding, setAdding] = useState<Kind | null>(null);
-  const lists = { eggs: layer.eggs, dairies: layer.dairies, blended: layer.blended, seasonings };
   const roles = { eggs: "egg", dairies: "dairy", blended: "solid", seasonings: "seasoning" } as const;
   if (!adding) {
     return (
@@ -89,7 +88,7 @@ function AddTo({ index, layer, seasonings }: Omit<Props, "count">) {
       pick={(ingredient, others) => {
         const at = adding === "seasonings" ? "/seasonings" : `/layers/${index}/${adding}`;
         change((design) =>
-          withOthers(setAt(design, at, [...lists[adding], ingredient]), at, foods ?? [], others ?? []),
+          withOthers(appended(design, at, ingredient), at, foods ?? [], others ?? []),
         );
         setAdding(null);
       }}

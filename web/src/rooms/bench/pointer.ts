@@ -13,6 +13,15 @@ export function setAt<T>(whole: T, pointer: string, to: unknown): T {
   return { ...object, [key]: setAt(object[key], below, to) } as T;
 }
 
+/** With one more at the end of the list at a pointer, as the design stands now and not as it was last drawn. */
+export function appended<T>(whole: T, pointer: string, item: unknown): T {
+  const list = pointer
+    .split("/")
+    .slice(1)
+    .reduce<unknown>((at, key) => (at as Record<string, unknown>)[key], whole);
+  return setAt(whole, pointer, [...(list as unknown[]), item]);
+}
+
 export function applyChanges(design: PieDesign, changes: { at: string; to?: unknown }[]): PieDesign {
   return changes.reduce((changed, change) => setAt(changed, change.at, change.to), design);
 }

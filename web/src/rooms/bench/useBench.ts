@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useReducer, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { ApiProblem, answer, api, type Pie, type PieDesign, type Problem, type Revision } from "../../api/client";
 import { forecastQuery } from "../../api/queries";
 import { begin, type History, type HistoryAct, history } from "../../ui/history";
@@ -15,8 +15,7 @@ const same = (a: PieDesign, b: PieDesign) => a === b || JSON.stringify(a) === JS
 /** One pie on the bench: its design with undo, what it will do, and whether it is saved. */
 export function useBench(kitchen: string, pie: Pie, draft: Draft | null) {
   const client = useQueryClient();
-  const [state, act] = useReducer<History<PieDesign>, [HistoryAct<PieDesign>]>(
-    history,
+  const [state, show] = useState<History<PieDesign>>(() =>
     draft ? begin(draft.design, [pie.design]) : begin(pie.design),
   );
   const [saved, setSaved] = useState<{ design: PieDesign; revision: Revision }>({
@@ -42,21 +41,26 @@ export function useBench(kitchen: string, pie: Pie, draft: Draft | null) {
     else void dropDraft(kitchen, pie.id);
   }, [changed, present, basedOn, kitchen, pie.id]);
 
-  // moved on with every change, not only when it is drawn: a save right behind it must not send the state before
-  const latest = useRef(present);
-  latest.current = present;
-  const change = useCallback((by: Change) => {
-    latest.current = by(latest.current);
+  // moved on with every change, not when it is drawn: neither a change nor a save right behind it may begin from the state before
+  const latest = useRef(state);
+  const act = useCallback((what: HistoryAct<PieDesign>) => {
+    latest.current = history(latest.current, what);
     setTried(null);
-    setSaving((now) => (now === "saving" ? now : "saved"));
-    act({ do: "set", to: latest.current });
+    show(latest.current);
   }, []);
+  const change = useCallback(
+    (by: Change) => {
+      setSaving((now) => (now === "saving" ? now : "saved"));
+      act({ do: "set", to: by(latest.current.present) });
+    },
+    [act],
+  );
 
-  const preview = useCallback((by: Change | null) => setTried(by ? by(latest.current) : null), []);
+  const preview = useCallback((by: Change | null) => setTried(by ? by(latest.current.present) : null), []);
   const save = useCallback(
     async (onto: number) => {
       await settled();
-      const sent = latest.current;
+      const sent = latest.current.present;
       setSaving("saving");
       try {
         const stored = await answer(
@@ -84,14 +88,11 @@ export function useBench(kitchen: string, pie: Pie, draft: Draft | null) {
     [client, kitchen, pie.id],
   );
 
-  const undo = useCallback(() => act({ do: "undo" }), []);
-  const redo = useCallback(() => act({ do: "redo" }), []);
+  const undo = useCallback(() => act({ do: "undo" }), [act]);
+  const redo = useCallback(() => act({ do: "redo" }), [act]);
 
   /** Put another revision on the bench as a change that can be undone. */
-  const take = useCallback((other: Pie) => {
-    act({ do: "set", to: other.design });
-    setTried(null);
-  }, []);
+  const take = useCallback((other: Pie) => act({ do: "set", to: other.design }), [act]);
 
   /** The revision that was saved meanwhile becomes what is saved; undo brings one's own back. */
   const takeTheirs = useCallback(
@@ -119,7 +120,7 @@ export function useBench(kitchen: string, pie: Pie, draft: Draft | null) {
     saveState: saving === "saved" ? (changed ? "changed" : "saved") : saving,
     save: async () => {
       await settled();
-      if (!same(latest.current, saved.design)) await save(basedOn);
+      if (!same(latest.current.present, saved.design)) await save(basedOn);
     },
     saveOnto: save,
     clash,
