@@ -68,6 +68,8 @@ final class Architecture
             ->excluding(
                 Selector::isInterface(), Selector::isEnum(),
                 Selector::classname(self::CORE.'\Refused'), Selector::classname(self::CORE.'\Fields'), Selector::classname(self::CORE.'\Faults'),
+                // the time loop of the bake writes on its cells, and keeps what it saw; none of it leaves the simulation but to be read
+                ...array_map(static fn (string $name) => Selector::classname(self::CORE.'\\'.$name), ['Bake\Cells', 'Bake\Course', 'Bake\Film', 'Bake\Simulation', 'Bake\Tables', 'Pie\WaysOut\Search']),
             )
             ->shouldBeReadonly()
             ->because('a forecast is a value; only the reader of a file gathers as it goes');

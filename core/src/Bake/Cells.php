@@ -10,22 +10,22 @@ namespace Hojaldre\Core\Bake;
  */
 final class Cells
 {
-    /** @var list<float> temperature of each cell, °C */
+    /** @var array<int, float> temperature of each cell, °C */
     public array $T;
 
-    /** @var list<float> water, kg in a m3 of cell */
+    /** @var array<int, float> water, kg in a m3 of cell */
     public array $W;
 
-    /** @var list<float> highest temperature so far, °C */
+    /** @var array<int, float> highest temperature so far, °C */
     public array $peak;
 
-    /** @var list<float> share of its weep that each filling cell has let go, 0 to 1 */
+    /** @var array<int, float> share of its weep that each filling cell has let go, 0 to 1 */
     public array $released;
 
-    /** @var list<float> over-cooking of each filling cell, 1 is over */
+    /** @var array<int, float> over-cooking of each filling cell, 1 is over */
     public array $dose;
 
-    /** @var list<float> how brown: top by column, 0.3 pale, 1 golden, 2 dark */
+    /** @var array<int, float> how brown: top by column, 0.3 pale, 1 golden, 2 dark */
     public array $topBrown;
 
     public float $rimBrown = 0.0;

@@ -21,22 +21,22 @@ final class Course
 
     private const WOBBLE_KELVINS = 3.0;
 
-    /** @var list<float> minutes since it went into the oven filled */
+    /** @var array<int, float> minutes since it went into the oven filled */
     public array $minutes = [];
 
-    /** @var list<float> °C */
+    /** @var array<int, float> °C */
     public array $centre = [];
 
-    /** @var list<float> °C */
+    /** @var array<int, float> °C */
     public array $edge = [];
 
-    /** @var list<float> °C, the underside of the base */
+    /** @var array<int, float> °C, the underside of the base */
     public array $base = [];
 
-    /** @var list<float> °C */
+    /** @var array<int, float> °C */
     public array $rim = [];
 
-    /** @var list<float> % wet basis */
+    /** @var array<int, float> % wet basis */
     public array $basePercents = [];
 
     public readonly Film $film;
@@ -302,7 +302,7 @@ final class Course
         return $this->share($cells->dose, 1.0);
     }
 
-    /** @param  list<float>  $values of cells; the share of the filling where they reach a limit, 0 to 1 */
+    /** @param  array<int, float>  $values of cells; the share of the filling where they reach a limit, 0 to 1 */
     private function share(array $values, float $limit): float
     {
         $reached = $all = 0.0;

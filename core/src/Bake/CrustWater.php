@@ -36,8 +36,8 @@ final readonly class CrustWater
     private const MOST = 0.25;
 
     /**
-     * @param  list<float>  $C  heat capacity over the step, W/K
-     * @param  list<float>  $boils  Vapour::boilingPoints
+     * @param  array<int, float>  $C  heat capacity over the step, W/K
+     * @param  array<int, float>  $boils  Vapour::boilingPoints
      */
     public static function boil(Cells $cells, Grid $grid, Lines $lines, Stuff $stuff, array $C, array $boils, float $seconds, float $leavesBelow): void
     {
@@ -50,7 +50,7 @@ final readonly class CrustWater
         $gone = $joules = 0.0;
         foreach ($lines->all as [$c, $stride, $count, , , $fill, , $kind]) {
             $vapour = 0.0;
-            $leaves = $kind === Lines::BASE ? $leavesBelow : self::LEAVES[$kind];
+            $leaves = $kind === Lines::BASE ? $leavesBelow : self::LEAVES[$kind] ?? 1.0;
             for ($n = 0; $n < $count; $n++, $c += $stride) {
                 $t = $T[$c];
                 $m3 = $volumes[$c];
@@ -104,9 +104,9 @@ final readonly class CrustWater
     }
 
     /**
-     * @param  list<float>  $C  heat capacity over the step, W/K
-     * @param  list<float>  $wets  how freely the filling wets each column's base and each row's side, in the order of the lines
-     * @param  list<float>  $densities  Vapour::densities
+     * @param  array<int, float>  $C  heat capacity over the step, W/K
+     * @param  array<int, float>  $wets  how freely the filling wets each column's base and each row's side, in the order of the lines
+     * @param  array<int, float>  $densities  Vapour::densities
      */
     public static function move(Cells $cells, Grid $grid, Lines $lines, Stuff $stuff, array $C, array $wets, array $densities, Surroundings $air, float $seconds, float $barrier, float $gap): void
     {

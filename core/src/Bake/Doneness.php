@@ -79,8 +79,8 @@ final readonly class Doneness
     }
 
     /**
-     * @param  list<int>  $top
-     * @param  list<float>  $k
+     * @param  array<int, int>  $top
+     * @param  array<int, float>  $k
      */
     public static function brown(Cells $cells, Grid $grid, Stuff $stuff, Setup $setup, array $top, array $k, float $ovenCelsius, float $seconds, bool $inShell): void
     {

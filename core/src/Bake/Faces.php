@@ -23,11 +23,11 @@ final readonly class Faces
     private const INSIDE_A_SHELL = 0.75;
 
     /**
-     * @param  list<int>  $top  row of the topmost cell of each column
-     * @param  list<float>  $k  W/m K of each cell
-     * @param  list<float>  $solids  by kind
-     * @param  list<float>  $densities  Vapour::densities
-     * @return array{list<float>, list<float>, list<float>, list<float>} to be added to the pivot and the right side; vapour m and dm/dT, kg/m2 s
+     * @param  array<int, int>  $top  row of the topmost cell of each column
+     * @param  array<int, float>  $k  W/m K of each cell
+     * @param  array<int, float>  $solids  by kind
+     * @param  array<int, float>  $densities  Vapour::densities
+     * @return array{array<int, float>, array<int, float>, array<int, float>, array<int, float>} to be added to the pivot and the right side; vapour m and dm/dT, kg/m2 s
      */
     public static function load(Cells $cells, Grid $grid, Surroundings $air, array $top, array $k, array $solids, array $densities, float $ovenCelsius, float $seconds, bool $inShell): array
     {
@@ -82,10 +82,10 @@ final readonly class Faces
     /**
      * Takes the vapour of the step off the topmost cells.
      *
-     * @param  list<int>  $top
-     * @param  list<float>  $before  their temperatures before the sweep
-     * @param  list<float>  $m
-     * @param  list<float>  $slope
+     * @param  array<int, int>  $top
+     * @param  array<int, float>  $before  their temperatures before the sweep
+     * @param  array<int, float>  $m
+     * @param  array<int, float>  $slope
      */
     public static function dry(Cells $cells, Grid $grid, array $top, array $before, array $m, array $slope, float $seconds): void
     {

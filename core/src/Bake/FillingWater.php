@@ -71,7 +71,7 @@ final readonly class FillingWater
     /**
      * How freely it wets the crust where it touches it: runny before it sets, by its loose water after.
      *
-     * @return list<float> in the order of the lines
+     * @return array<int, float> in the order of the lines
      */
     public static function wets(Cells $cells, Lines $lines, Setup $setup, float $loose): array
     {
@@ -97,7 +97,7 @@ final readonly class FillingWater
     /**
      * Boils where it is past its boiling point, and feeds the skin.
      *
-     * @param  list<float>  $C  heat capacity over the step, W/K
+     * @param  array<int, float>  $C  heat capacity over the step, W/K
      */
     public static function boil(Cells $cells, Grid $grid, Stuff $stuff, array $C, float $seconds): void
     {

@@ -9,7 +9,7 @@ final class Film
 {
     private const EVERY_MINUTES = 2.0;
 
-    /** @var list<array{stage: string, minute: float, T: list<float>, W: list<float>, peak: list<float>, dose: list<float>, top: list<float>, rim: float, base: float, inside: float}> minutes since the first stage began, that of the shell where there is one */
+    /** @var list<array{stage: string, minute: float, T: array<int, float>, W: array<int, float>, peak: array<int, float>, dose: array<int, float>, top: array<int, float>, rim: float, base: float, inside: float}> minutes since the first stage began, that of the shell where there is one */
     public array $frames = [];
 
     /** weighted, propped or bare, filled, bake, rest */

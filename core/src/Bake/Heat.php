@@ -32,13 +32,13 @@ final readonly class Heat
     private const POROSITY_BAKED = ['short' => 0.25, 'puff' => 0.40];
 
     /**
-     * @param  list<float>  $C  heat capacity of each cell over the step, W/K
-     * @param  list<float>  $k  W/m K
-     * @param  array{list<float>, list<float>, list<float>}  $z  w, 1/pivot and G/pivot of each cell; the topmost pivot of a column stands as it is
-     * @param  array{list<float>, list<float>, list<float>}  $r  the same by rows, from the axis out
-     * @param  list<float>  $below  W/K through the floor of each column
-     * @param  list<float>  $beyond  W/K through the outer face of each row
-     * @param  list<float>  $inside  W/K through the inner face of a row of an empty shell
+     * @param  array<int, float>  $C  heat capacity of each cell over the step, W/K
+     * @param  array<int, float>  $k  W/m K
+     * @param  array{array<int, float>, array<int, float>, array<int, float>}  $z  w, 1/pivot and G/pivot of each cell; the topmost pivot of a column stands as it is
+     * @param  array{array<int, float>, array<int, float>, array<int, float>}  $r  the same by rows, from the axis out
+     * @param  array<int, float>  $below  W/K through the floor of each column
+     * @param  array<int, float>  $beyond  W/K through the outer face of each row
+     * @param  array<int, float>  $inside  W/K through the inner face of a row of an empty shell
      */
     private function __construct(
         public array $C,
@@ -52,8 +52,8 @@ final readonly class Heat
     }
 
     /**
-     * @param  list<int>  $top  row of the topmost cell of each column
-     * @param  list<int>  $first  first column of each row
+     * @param  array<int, int>  $top  row of the topmost cell of each column
+     * @param  array<int, int>  $first  first column of each row
      */
     public static function at(Cells $cells, Grid $grid, Stuff $stuff, Surroundings $air, array $top, array $first, float $seconds, float $insideWatts, float $fromBelow = 1.0): self
     {
@@ -124,7 +124,7 @@ final readonly class Heat
                 $c = $j * $columns + $i;
                 $d = $C[$c] + ($i === $from ? $inside[$j] : $lower * (1 - $lower / $pivot));
                 if ($i > $from) {
-                    $v[$c] = $lower / $pivot;
+                    $v[$c] = (float) ($lower / $pivot);
                 }
                 if ($i < $last) {
                     $resist = $dr[$i] / (2 * $k[$c]) + $dr[$i + 1] / (2 * $k[$c + 1]);
@@ -151,11 +151,11 @@ final readonly class Heat
     /**
      * One step along z.
      *
-     * @param  list<float>  $T
-     * @param  list<int>  $top
-     * @param  list<float>  $addD  what the face above adds to the last pivot
-     * @param  list<float>  $addR  and to its right side
-     * @return list<float>
+     * @param  array<int, float>  $T
+     * @param  array<int, int>  $top
+     * @param  array<int, float>  $addD  what the face above adds to the last pivot
+     * @param  array<int, float>  $addR  and to its right side
+     * @return array<int, float>
      */
     public function alongZ(array $T, Grid $grid, array $top, array $addD, array $addR, float $belowCelsius): array
     {
@@ -184,9 +184,9 @@ final readonly class Heat
     /**
      * One step along r.
      *
-     * @param  list<float>  $T
-     * @param  list<int>  $first
-     * @return list<float>
+     * @param  array<int, float>  $T
+     * @param  array<int, int>  $first
+     * @return array<int, float>
      */
     public function alongR(array $T, Grid $grid, array $first, float $besideCelsius, float $insideCelsius): array
     {
@@ -214,7 +214,7 @@ final readonly class Heat
         return $T;
     }
 
-    /** @return array{list<float>, list<float>} heat capacity of each cell over the step, W/K, and conductivity, W/m K */
+    /** @return array{array<int, float>, array<int, float>} heat capacity of each cell over the step, W/K, and conductivity, W/m K */
     private static function properties(Cells $cells, Grid $grid, Stuff $stuff, float $seconds): array
     {
         $T = $cells->T;

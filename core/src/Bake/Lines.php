@@ -19,7 +19,7 @@ final readonly class Lines
     /** Pastry with no filling behind it: corners, the overhang of a lid, and all of an empty shell. */
     public const ALONE = 3;
 
-    /** @param  list<array{int, int, int, float, float, int, float, int}>  $all first cell, stride, count, thickness of a cell m, face m2, filling cell or -1, its thickness m, kind */
+    /** @param  list<array{int, int, int, float, float, int, float, int<0, 3>}>  $all first cell, stride, count, thickness of a cell m, face m2, filling cell or -1, its thickness m, kind */
     private function __construct(public array $all)
     {
     }

@@ -51,10 +51,10 @@ final class Simulation
 
     private readonly float $volume;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private readonly array $densities;
 
-    /** @var list<float> */
+    /** @var array<int, float> */
     private readonly array $boils;
 
     private float $minutes = 0.0;
@@ -263,12 +263,12 @@ final class Simulation
     /**
      * Heat along z and r in turn, the other one first each time, then what dried off above.
      *
-     * @param  list<int>  $top
-     * @param  list<int>  $first
-     * @param  list<float>  $addD
-     * @param  list<float>  $addR
-     * @param  list<float>  $m
-     * @param  list<float>  $slope
+     * @param  array<int, int>  $top
+     * @param  array<int, int>  $first
+     * @param  array<int, float>  $addD
+     * @param  array<int, float>  $addR
+     * @param  array<int, float>  $m
+     * @param  array<int, float>  $slope
      */
     private function sweep(Heat $heat, array $top, array $first, array $addD, array $addR, float $below, float $beside, float $inside, array $m, array $slope, float $step): void
     {
@@ -296,10 +296,10 @@ final class Simulation
     }
 
     /**
-     * @param  list<float>  $T
-     * @param  list<int>  $top
-     * @param  list<float>  $addD
-     * @param  list<float>  $addR
+     * @param  array<int, float>  $T
+     * @param  array<int, int>  $top
+     * @param  array<int, float>  $addD
+     * @param  array<int, float>  $addR
      */
     private function countZ(array $T, Heat $heat, array $top, array $addD, array $addR, float $below, float $step): void
     {
@@ -311,7 +311,7 @@ final class Simulation
         $this->cells->heatJoules += $watts * $step;
     }
 
-    /** @param  list<float>  $T */
+    /** @param  array<int, float>  $T */
     private function countR(array $T, Heat $heat, float $beside, float $step): void
     {
         $watts = 0.0;
@@ -326,7 +326,7 @@ final class Simulation
     /**
      * The open share of a lattice lets heat onto the filling and its vapour out.
      *
-     * @param  list<float>  $C  heat capacity over the step, W/K
+     * @param  array<int, float>  $C  heat capacity over the step, W/K
      */
     private function throughTheLattice(Surroundings $air, array $C, float $above, float $step): void
     {

@@ -49,8 +49,8 @@ final readonly class BakeFilm
     /**
      * 0 liquid to 100 set, and on to 200 where it is over-cooked through and through.
      *
-     * @param  list<float>  $peak
-     * @param  list<float>  $dose
+     * @param  array<int, float>  $peak
+     * @param  array<int, float>  $dose
      * @return list<int>
      */
     private static function set(array $peak, array $dose, ?float $sets): array

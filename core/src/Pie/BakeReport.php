@@ -89,17 +89,29 @@ final readonly class BakeReport
     private static function curves(Course $course): array
     {
         $every = max(1, (int) ceil(count($course->minutes) / self::MOST_POINTS));
-        $last = count($course->minutes) - 1;
-        $thin = static fn (array $values, int $digits): array => array_values(array_map(
-            static fn (float $value): float => round($value, $digits),
-            array_filter($values, static fn (int $i): bool => $i % $every === 0 || $i === $last, ARRAY_FILTER_USE_KEY),
-        ));
 
         return [
-            'minutes' => $thin($course->minutes, 2), 'centre' => $thin($course->centre, 1), 'edge' => $thin($course->edge, 1),
-            'base' => $thin($course->base, 1), 'rim' => $thin($course->rim, 1),
-            'basePercent' => is_nan($course->basePercent) ? [] : $thin($course->basePercents, 1),
+            'minutes' => self::thin($course->minutes, $every, 2), 'centre' => self::thin($course->centre, $every, 1), 'edge' => self::thin($course->edge, $every, 1),
+            'base' => self::thin($course->base, $every, 1), 'rim' => self::thin($course->rim, $every, 1),
+            'basePercent' => is_nan($course->basePercent) ? [] : self::thin($course->basePercents, $every, 1),
         ];
+    }
+
+    /**
+     * @param  array<int, float>  $values
+     * @return list<float> every so manieth, and the last
+     */
+    private static function thin(array $values, int $every, int $digits): array
+    {
+        $last = count($values) - 1;
+        $thin = [];
+        foreach ($values as $i => $value) {
+            if ($i % $every === 0 || $i === $last) {
+                $thin[] = round($value, $digits);
+            }
+        }
+
+        return $thin;
     }
 
     /** @return array{where: string, brown: float, word: string} */

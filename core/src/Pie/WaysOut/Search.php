@@ -35,17 +35,18 @@ final class Search
     public function __construct(private readonly Pie $pie, ?Baked $fine)
     {
         $rough = $this->roughly($pie);
-        foreach ($fine === null || $rough === null ? [] : self::MOVED as $event) {
+        if ($fine === null || $rough === null) {
+            return;
+        }
+        foreach (self::MOVED as $event) {
             $difference = $fine->minute($event) - $rough->minute($event);
             $this->offsets[$event] = is_finite($difference) ? $difference : 0.0;
         }
-        if ($fine !== null && $rough !== null && ! is_nan($fine->base())) {
+        if (! is_nan($fine->base())) {
             $this->offsets['base'] = $fine->base() - $rough->base();
         }
-        if ($fine !== null) {
-            [, $high] = $fine->range('safe');
-            $this->safeDoubt = is_finite($high) ? $high - $fine->minute('safe') : 0.0;
-        }
+        [, $high] = $fine->range('safe');
+        $this->safeDoubt = is_finite($high) ? $high - $fine->minute('safe') : 0.0;
     }
 
     /** -1 below its limits, 0 seated, 1 above; null where it cannot be told. */

@@ -87,9 +87,7 @@ function AddTo({ index }: Pick<Props, "index">) {
       cancel={() => setAdding(null)}
       pick={(ingredient, others) => {
         const at = adding === "seasonings" ? "/seasonings" : `/layers/${index}/${adding}`;
-        change((design) =>
-          withOthers(appended(design, at, ingredient), at, foods ?? [], others ?? []),
-        );
+        change((design) => withOthers(appended(design, at, ingredient), at, foods ?? [], others ?? []));
         setAdding(null);
       }}
     />
