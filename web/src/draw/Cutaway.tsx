@@ -33,16 +33,25 @@ export const Cutaway = memo(function Cutaway({ section, ledger, basePercent, sea
       aria-label={inWords(section, ledger, title)}
       style={{ display: "block", overflow: "visible" }}
     >
-      <Axis frame={frame} section={section} />
       <SectionBody section={section} frame={frame} basePercent={basePercent} seal={seal} detail name={name} />
       {empty && <DashedLayers section={section} frame={frame} />}
       <WaterPaths section={section} ledger={ledger} frame={frame} />
       {section.form !== "folded" && <Headroom section={section} frame={frame} />}
-      <Measures section={section} frame={frame} />
-      <Ruler section={section} frame={frame} />
+      <Measured section={section} frame={frame} />
     </svg>
   );
 });
+
+/** The axis and the measures that every drawing of a section carries. */
+export function Measured({ section, frame }: { section: Section; frame: Frame }) {
+  return (
+    <>
+      <Axis frame={frame} section={section} />
+      <Measures section={section} frame={frame} />
+      <Ruler section={section} frame={frame} />
+    </>
+  );
+}
 
 function inWords(section: Section, ledger: Ledger, title: string): string {
   const { tin } = section;

@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import type { Section, SectionLayer } from "../api/client";
 import { ink } from "../ui/theme";
 import { bandPath, type Frame, waterClass } from "./frame";
@@ -10,13 +11,15 @@ type Props = {
   seal: boolean;
   detail: boolean;
   name: string;
+  /** a moment of the bake, drawn instead of what was poured */
+  field?: ReactNode;
 };
 
 const TIN_PX = 5;
 const DOCK_EVERY_MM = 26;
 
 /** The pie itself: field, dashes, textures, crust, seal, custard line, tin; in that order, so that lines lie on top. */
-export function SectionBody({ section, frame, basePercent, seal, detail, name }: Props) {
+export function SectionBody({ section, frame, basePercent, seal, detail, name, field }: Props) {
   const { x, y, insideMm } = frame;
   const { tin, layers, custardLineMm } = section;
   const folded = section.form === "folded";
@@ -29,16 +32,20 @@ export function SectionBody({ section, frame, basePercent, seal, detail, name }:
           <path d={foldInside(frame, section)} />
         </clipPath>
       )}
-      <g clipPath={folded ? `url(#${name}-fold)` : undefined}>
-        {[...layers]
-          .sort((a, b) => Number(a.kind !== "custard") - Number(b.kind !== "custard"))
-          .map((layer) => (
-            <Band key={layer.id} layer={layer} section={section} frame={frame} detail={detail} name={name} />
-          ))}
-      </g>
-      <path d={crustBase(frame, section)} fill={ink(`water${baseClass}`)} />
-      {detail && <path d={crustBase(frame, section)} fill={`url(#${name}-dash-${baseClass})`} />}
-      {!folded && <path d={crustSide(frame, section)} fill={ink("water1")} />}
+      {field ?? (
+        <>
+          <g clipPath={folded ? `url(#${name}-fold)` : undefined}>
+            {[...layers]
+              .sort((a, b) => Number(a.kind !== "custard") - Number(b.kind !== "custard"))
+              .map((layer) => (
+                <Band key={layer.id} layer={layer} section={section} frame={frame} detail={detail} name={name} />
+              ))}
+          </g>
+          <path d={crustBase(frame, section)} fill={ink(`water${baseClass}`)} />
+          {detail && <path d={crustBase(frame, section)} fill={`url(#${name}-dash-${baseClass})`} />}
+          {!folded && <path d={crustSide(frame, section)} fill={ink("water1")} />}
+        </>
+      )}
       {detail && tin.crustMm > 0 && !folded && <Lamina frame={frame} section={section} />}
       {!folded && (
         <path d={crustOutline(frame, section)} fill="none" stroke={ink("ink")} strokeWidth={detail ? 1.4 : 1} />
@@ -58,7 +65,7 @@ export function SectionBody({ section, frame, basePercent, seal, detail, name }:
           />
         </>
       )}
-      {custardLineMm !== null && (
+      {custardLineMm !== null && field === undefined && (
         <path
           d={`M${x(0)},${y(custardLineMm)} H${x(insideMm(custardLineMm)) - 7} q5,0 7,-4`}
           fill="none"
@@ -66,13 +73,21 @@ export function SectionBody({ section, frame, basePercent, seal, detail, name }:
           strokeWidth={detail ? 2 : 1.4}
         />
       )}
-      {section.lid && <LidOver frame={frame} section={section} lid={section.lid} detail={detail} />}
+      {section.lid && (
+        <LidOver frame={frame} section={section} lid={section.lid} detail={detail} isOutline={field !== undefined} />
+      )}
       {section.form !== "folded" && <TinWall frame={frame} section={section} detail={detail} />}
     </g>
   );
 }
 
-type LidProps = { section: Section; frame: Frame; lid: NonNullable<Section["lid"]>; detail: boolean };
+type LidProps = {
+  section: Section;
+  frame: Frame;
+  lid: NonNullable<Section["lid"]>;
+  detail: boolean;
+  isOutline: boolean;
+};
 type BandProps = { layer: SectionLayer; section: Section; frame: Frame; detail: boolean; name: string };
 
 function Band({ layer, section, frame, detail, name }: BandProps) {
@@ -204,7 +219,7 @@ function foldInside({ x, y, insideMm }: Frame, section: Section) {
 const STRIP_MM = 22;
 
 /** The lid on the filling: whole with its vent at the axis, or strips of a lattice; a fold curves down to its crimp. */
-function LidOver({ frame, section, lid, detail }: LidProps) {
+function LidOver({ frame, section, lid, detail, isOutline }: LidProps) {
   const { x, y } = frame;
   const bottom = Math.max(section.fillTopMm, section.tin.crustMm);
   const top = bottom + lid.thicknessMm;
@@ -226,7 +241,9 @@ function LidOver({ frame, section, lid, detail }: LidProps) {
           .filter(([from, to]) => to > from)
           .map(([from, to]) => `M${x(from)},${y(bottom)} V${y(top)} H${x(to)} V${y(bottom)} Z`)
           .join(" ");
-  return <path d={curve} fill={ink("water1")} stroke={ink("ink")} strokeWidth={detail ? 1.4 : 1} />;
+  return (
+    <path d={curve} fill={isOutline ? "none" : ink("water1")} stroke={ink("ink")} strokeWidth={detail ? 1.4 : 1} />
+  );
 }
 
 function TinWall({ frame, section, detail }: { frame: Frame; section: Section; detail: boolean }) {

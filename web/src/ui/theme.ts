@@ -6,6 +6,25 @@ const pair = (light: string, dark: string) => ({ value: { base: light, _dark: da
 const WATER_LIGHT = ["#EBF7FB", "#C1E4F0", "#9BD0E5", "#77BAD8", "#56A5CA", "#378EBA", "#1A78A8", "#006294", "#004C80"];
 const WATER_DARK = ["#112337", "#133450", "#12476B", "#0D5B83", "#0A709A", "#1786AE", "#2F9CC0", "#4CB1CF", "#6DC6DD"];
 
+const HEAT_LIGHT = ["#FBF2E5", "#F2D7B5", "#E9BB8A", "#DF9D65", "#D38046", "#C3642E", "#AF491E", "#983017", "#811411"];
+const HEAT_DARK = ["#2F1C1A", "#4D251E", "#6B2E1E", "#883A18", "#A4490A", "#BC5C00", "#D17200", "#E38B20", "#F3A439"];
+const SET_LIGHT = ["#F6F2F7", "#E5D5EB", "#D2BADF", "#BFA0D3", "#AA87C4", "#946FB4", "#7E59A2", "#67458D", "#513178"];
+const SET_DARK = ["#241D35", "#362A4E", "#4A3868", "#5E4781", "#74579A", "#8A68B1", "#A07BC5", "#B68FD8", "#CBA5E8"];
+const COLOUR_LIGHT = [
+  "#FCF3DB",
+  "#E9D4AA",
+  "#D6B57D",
+  "#C29755",
+  "#AB7935",
+  "#925E1E",
+  "#754613",
+  "#563111",
+  "#361F10",
+];
+const COLOUR_DARK = ["#CEBC92", "#C0A46D", "#B28B4A", "#A27329", "#915C08", "#7C4600", "#663400", "#4D2300", "#341501"];
+const scale = (name: string, light: string[], dark: string[]) =>
+  Object.fromEntries(light.map((one, i) => [`${name}${i}`, pair(one, dark[i] ?? one)]));
+
 /** Colour names the substance, never the judgement: docs/look.md. */
 export const system = createSystem(
   defaultBaseConfig,
@@ -43,7 +62,10 @@ export const system = createSystem(
           tinfill: pair("#D5DCE8", "#33406B"),
           hair: pair("#C3CEE4", "#3A4877"),
           hair2: pair("#DCE4F1", "#26325D"),
-          ...Object.fromEntries(WATER_LIGHT.map((light, i) => [`water${i}`, pair(light, WATER_DARK[i] ?? light)])),
+          ...scale("water", WATER_LIGHT, WATER_DARK),
+          ...scale("heat", HEAT_LIGHT, HEAT_DARK),
+          ...scale("set", SET_LIGHT, SET_DARK),
+          ...scale("colour", COLOUR_LIGHT, COLOUR_DARK),
         },
       },
     },

@@ -10,6 +10,7 @@ import { BenchContext } from "./BenchContext";
 import { Connectors } from "./Connectors";
 import { type Draft, findDraft } from "./draft";
 import { Header } from "./Header";
+import type { Before } from "./InTheOven";
 import { Middle } from "./Middle";
 import { applyChanges } from "./pointer";
 import { Readings } from "./Readings";
@@ -55,7 +56,7 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
   const bench = useBench(kitchen, pie, draft);
   const session = useQuery(sessionQuery).data;
   const mayWrite = session?.kitchens.find((one) => one.id === kitchen)?.role !== "guest";
-  const [applied, setApplied] = useState<{ act: string; design: unknown } | null>(null);
+  const [applied, setApplied] = useState<{ act: string; design: unknown; before: Before } | null>(null);
   const [panel, setPanel] = useState<Panel>("cutaway");
   const area = useRef<HTMLDivElement>(null);
   useKeys({ save: mayWrite ? bench.save : () => {}, undo: bench.undo, redo: bench.redo });
@@ -65,15 +66,16 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
 
   const { change, preview, undo } = bench;
   const { refusals, stale, of } = bench.forecast;
-  const latest = useRef({ design: bench.present, stale, of });
-  latest.current = { design: bench.present, stale, of };
+  const report = bench.forecast.data.bake;
+  const latest = useRef({ design: bench.present, stale, of, report });
+  latest.current = { design: bench.present, stale, of, report };
   const apply = useCallback(
     (way: WayOut, of: PieDesign) => {
       // worked out for another design than the one on the bench: the right one is on its way
       if (latest.current.stale || latest.current.of !== of) return;
       const to = applyChanges(latest.current.design, way.changes);
       change(() => to);
-      setApplied({ act: way.act, design: to });
+      setApplied({ act: way.act, design: to, before: { design: of, report: latest.current.report } });
     },
     [change],
   );
@@ -108,7 +110,12 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
           <Stack forecast={forecast} design={bench.present} />
         </Box>
         <Box display={shown("cutaway")} minWidth="0">
-          <Middle forecast={forecast} design={bench.present} />
+          <Middle
+            forecast={forecast}
+            design={bench.present}
+            of={of}
+            before={applied && applied.design === bench.present ? applied.before : null}
+          />
         </Box>
         <Box display={shown("readings")} gridColumn={{ base: "1", sm: "1 / -1", md: "3" }}>
           <Readings

@@ -1,44 +1,119 @@
-import { Box, Flex } from "@chakra-ui/react";
-import { Fragment, memo } from "react";
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Fragment, memo, useState } from "react";
 import type { Forecast, PieDesign } from "../../api/client";
+import { CurvesChart } from "../../draw/Curves";
 import { Cutaway } from "../../draw/Cutaway";
+import type { FieldName } from "../../draw/fields";
 import { WaterLegend } from "../../draw/WaterLegend";
 import { grams, number } from "../../ui/numbers";
+import { RecessRow } from "../../ui/RecessRow";
 import { useWidth } from "../../ui/useWidth";
 import { BakePlan } from "./BakePlan";
+import { Events, Outcome } from "./Events";
+import { type Before, InTheOven } from "./InTheOven";
 
-/** The cutaway with its legend, the ledger of the water, and the oven. */
-export const Middle = memo(function Middle({ forecast, design }: { forecast: Forecast; design: PieDesign }) {
+type Seen = "poured" | FieldName;
+const SEEN: [Seen, string][] = [
+  ["poured", "as poured"],
+  ["heat", "heat"],
+  ["water", "water"],
+  ["set", "set"],
+  ["colour", "colour"],
+];
+
+type Props = {
+  forecast: Forecast;
+  design: PieDesign;
+  /** the design that the forecast is of */
+  of: PieDesign;
+  before: Before | null;
+};
+
+/** The cutaway, as poured or in the oven; its legend, the ledger of the water, the bake plan, and what is seen when. */
+export const Middle = memo(function Middle({ forecast, design, of, before }: Props) {
   const [ref, width] = useWidth<HTMLDivElement>(540);
+  const [seen, setSeen] = useState<Seen>("poured");
+  const [minute, setMinute] = useState<number | null>(null);
   const base = forecast.readings.find((reading) => reading.name === "base")?.value ?? null;
   const empty = forecast.weights.fillingGrams <= 0;
+  const began = forecast.bake?.stages.find((stage) => stage.name === "bake")?.from ?? 0;
+  const inOven = seen === "poured" || minute === null || minute < began ? null : minute - began;
   return (
     <Box as="section" aria-label="Cutaway" minWidth="0">
-      <Box as="h2" fontWeight="650" paddingBottom="7px" borderBottom="1.6px solid {colors.rim}">
-        Half of it in section,{" "}
-        <Box as="span" fontWeight="430" color="ink2">
-          {forecast.section.across && `${forecast.section.across}, `}coloured by water
-        </Box>
-      </Box>
+      <Flex as="h2" fontWeight="650" justify="space-between" gap="10px">
+        <span>
+          Half of it in section
+          {forecast.section.across && (
+            <Box as="span" fontWeight="430" color="ink2">
+              , {forecast.section.across}
+            </Box>
+          )}
+        </span>
+      </Flex>
+      <RecessRow seat={seen}>
+        <Flex gap={{ base: "2px", lg: "14px" }} role="group" aria-label="What it is coloured by">
+          {SEEN.map(([name, words]) => (
+            <chakra.button
+              key={name}
+              type="button"
+              data-seated={seen === name}
+              aria-pressed={seen === name}
+              onClick={() => setSeen(name)}
+              background="transparent"
+              border="0"
+              minHeight="30px"
+              paddingInline="8px"
+              fontWeight={seen === name ? "680" : "430"}
+              cursor="pointer"
+            >
+              {words}
+            </chakra.button>
+          ))}
+        </Flex>
+      </RecessRow>
       <Box ref={ref} data-cutaway>
-        <Cutaway
-          section={forecast.section}
-          ledger={forecast.ledger}
-          basePercent={base}
-          seal={design.crust.seal === "egg"}
-          width={width}
-          title={design.name}
-          empty={empty}
-        />
+        {seen === "poured" ? (
+          <Cutaway
+            section={forecast.section}
+            ledger={forecast.ledger}
+            basePercent={base}
+            seal={design.crust.seal === "egg"}
+            width={width}
+            title={design.name}
+            empty={empty}
+          />
+        ) : (
+          <InTheOven
+            forecast={forecast}
+            design={of}
+            before={before}
+            field={seen}
+            width={width}
+            minute={minute}
+            seek={setMinute}
+          />
+        )}
       </Box>
       {empty && (
         <Box as="p" marginBottom="10px">
           Pour the first layer: what lies on the pastry?
         </Box>
       )}
-      <WaterLegend width={width} />
-      {!empty && <WaterLedger forecast={forecast} design={design} />}
+      {seen === "poured" && <WaterLegend width={width} />}
+      {!empty && seen === "poured" && <WaterLedger forecast={forecast} design={design} />}
       <BakePlan bake={design.bake} />
+      {forecast.bake && (
+        <Box as="section" aria-label="What is seen when" marginTop="12px">
+          <CurvesChart
+            report={forecast.bake}
+            before={before?.report ?? null}
+            minute={inOven !== null && inOven <= forecast.bake.minutes ? inOven : null}
+            width={width}
+          />
+          <Events report={forecast.bake} />
+          <Outcome report={forecast.bake} />
+        </Box>
+      )}
     </Box>
   );
 });
