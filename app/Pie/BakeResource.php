@@ -32,8 +32,10 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'rim', type: 'array', items: new OA\Items(type: 'number')),
     new OA\Property(property: 'basePercent', type: 'array', items: new OA\Items(type: 'number')),
 ])]
-#[OA\Schema(schema: 'BakeReport', required: ['minutes', 'stages', 'events', 'curves', 'colours', 'lostGrams', 'setPercent', 'overPercent', 'carriesOverKelvins', 'soakMm', 'cooling'], properties: [
+#[OA\Schema(schema: 'BakeReport', required: ['minutes', 'setsAtCelsius', 'wantedCelsius', 'stages', 'events', 'curves', 'colours', 'lostGrams', 'setPercent', 'overPercent', 'carriesOverKelvins', 'soakMm', 'cooling'], properties: [
     new OA\Property(property: 'minutes', type: 'number', description: 'planned in the oven filled'),
+    new OA\Property(property: 'setsAtCelsius', type: 'number', nullable: true, description: 'null where nothing has to set'),
+    new OA\Property(property: 'wantedCelsius', type: 'number', description: 'at the coldest point, to be safe'),
     new OA\Property(property: 'stages', type: 'array', items: new OA\Items(ref: '#/components/schemas/BakeStage')),
     new OA\Property(property: 'events', type: 'array', items: new OA\Items(ref: '#/components/schemas/BakeEvent')),
     new OA\Property(property: 'curves', ref: '#/components/schemas/BakeCurves'),

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Pie\AdviseShell;
 use App\Pie\ArchivePie;
 use App\Pie\BakeDesign;
 use App\Pie\BlankPie;
@@ -28,6 +29,7 @@ Route::post('custards', FillGap::class);
 Route::post('preparations', PrepareLayer::class);
 Route::post('bill', ShowBill::class);
 Route::post('bake', BakeDesign::class);
+Route::post('shell', AdviseShell::class);
 Route::post('ways-out', FindWaysOut::class);
 Route::post('substitutes', ListSubstitutes::class);
 Route::get('pies', ListPies::class);

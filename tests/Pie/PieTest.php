@@ -182,6 +182,18 @@ final class PieTest extends TestCase
         $this->postJson($this->at('/bake'), $blank)->assertOk()->assertJsonPath('film', null);
     }
 
+    public function test_whether_to_par_bake_is_answered_with_minutes_looks_and_weights(): void
+    {
+        $shell = $this->postJson($this->at('/shell'), $this->trout()->toArray())->assertOk()->json('shell');
+        self::assertSame(['no', 'par-bake', 'bake through'], array_column($shell['options'], 'name'));
+        self::assertSame('bake through', $shell['choice'], $shell['why']);
+        self::assertStringStartsWith('Without it: ', $shell['without']);
+        self::assertStringNotContainsString('shell', $shell['without']);
+        self::assertEqualsWithDelta(M_PI * 11.7 ** 2 * 3.2, $shell['weights']['millilitres'], 10);
+        $fold = (array) json_decode((string) file_get_contents(base_path('database/data/demo/beetroot-and-walnut-hand-pies.json')), true);
+        $this->postJson($this->at('/shell'), $fold)->assertOk()->assertJsonPath('shell', null);
+    }
+
     public function test_the_list_knows_the_words_without_baking_and_reads_anew_what_an_older_model_read(): void
     {
         $pie = StoredPie::query()->findOrFail($this->postJson($this->at('/pies'), $this->trout()->toArray())->json('id'));

@@ -42,6 +42,8 @@ export const section: Section = {
 /** A bake of two stages; its figures are only there to be shown. */
 export const bakeReport: BakeReport = {
   minutes: 44,
+  setsAtCelsius: 78,
+  wantedCelsius: 71,
   stages: [
     { name: "weighted", from: 0, to: 15, ovenCelsius: 190, mode: "static", look: "Rim pale; base dull." },
     { name: "bake", from: 15, to: 59, ovenCelsius: 175, mode: "static", look: "" },

@@ -27,6 +27,8 @@ final readonly class BakeReport
 
         return [
             'minutes' => round($course->outMinutes, 1),
+            'setsAtCelsius' => $baked->setup->setsAtCelsius === null ? null : round($baked->setup->setsAtCelsius, 1),
+            'wantedCelsius' => round($baked->setup->wantedCelsius, 1),
             'stages' => self::stages($baked),
             'events' => self::events($baked),
             'curves' => self::curves($course),

@@ -176,7 +176,7 @@ function Surfaces({
   }
   if (grid.baseRows > 0) {
     faces.push({ key: "under", from: shape.point(0, 0), to: shape.point(2, 0), brown: at.underBrown, down: SKIN - 3 });
-    faces.push({ key: "rim", from: shape.point(1, 2), to: shape.point(2, 2), brown: at.rimBrown, down: -SKIN });
+    faces.push({ key: "rim", from: shape.point(1.0001, 2), to: shape.point(2, 2), brown: at.rimBrown, down: -SKIN });
   }
   return (
     <g>

@@ -18,7 +18,7 @@ export function TimeStrip({
   width: number;
 }) {
   const x = (minute: number) => 8 + (Math.min(minute, last) / (last || 1)) * (width - 16);
-  const shown = report.stages.filter((stage) => now >= stage.from - 1e-6).at(-1);
+  const shown = report.stages.find((stage) => now <= stage.to + 1e-6) ?? report.stages.at(-1);
   const began = report.stages.find((stage) => stage.name === "bake")?.from ?? 0;
   const marks = report.events.filter((event) => ["set", "safe", "golden"].includes(event.name) && event.isInPlan);
   return (

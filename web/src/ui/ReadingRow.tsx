@@ -49,7 +49,7 @@ export function ReadingRow({ reading, children, more }: Props) {
         >
           {reading.verdict}
         </Box>
-        {!alwaysOpen && (
+        {(!alwaysOpen || (trouble && more)) && (
           <chakra.button
             type="button"
             lineHeight="24px"

@@ -12,8 +12,11 @@ use Hojaldre\Core\Pie\SolidLayer;
 /** Which levers can mend which reading. */
 final readonly class Levers
 {
-    /** @return list<Lever> that are to be had for this pie */
-    public static function for(Reading $reading, Pie $pie): array
+    /**
+     * @param  bool  $parBakes  false for a cook who never bakes a shell blind
+     * @return list<Lever> that are to be had for this pie
+     */
+    public static function for(Reading $reading, Pie $pie, bool $parBakes = true): array
     {
         $tooHigh = $reading->value === null || $reading->limits->upper === null || $reading->value > $reading->limits->upper;
         $levers = match ($reading->name) {
@@ -26,7 +29,7 @@ final readonly class Levers
             default => [],
         };
 
-        return array_values(array_filter($levers, static fn (Lever $lever): bool => $lever->most($pie) > 0));
+        return array_values(array_filter($levers, static fn (Lever $lever): bool => ($parBakes || ! ($lever instanceof BakeShell || $lever instanceof BakeShellLonger)) && $lever->most($pie) > 0));
     }
 
     /** @return list<Lever> */

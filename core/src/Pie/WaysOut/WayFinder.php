@@ -20,15 +20,16 @@ final readonly class WayFinder
     private const FIRSTS = 3;
 
     /** @param  list<Reading>  $readings all of this pie, as the forecast shows them */
-    private function __construct(private string $name, private Pie $pie, private array $readings, private Search $search, private int $trouble)
+    private function __construct(private string $name, private Pie $pie, private array $readings, private Search $search, private int $trouble, private bool $parBakes)
     {
     }
 
     /**
      * @param  list<Reading>  $readings  all of this pie
+     * @param  bool  $parBakes  false for a cook who never bakes a shell blind
      * @return list<WayOut> cheapest first
      */
-    public static function ways(Reading $reading, Pie $pie, array $readings, Search $search): array
+    public static function ways(Reading $reading, Pie $pie, array $readings, Search $search, bool $parBakes = true): array
     {
         $trouble = $search->side($reading->name, $pie);
         if ($trouble === null || $trouble === 0) {
@@ -36,13 +37,13 @@ final readonly class WayFinder
             $trouble = $reading->value !== null && $reading->limits->upper !== null && $reading->value > $reading->limits->upper ? 1 : ($trouble ?? 1);
         }
 
-        return (new self($reading->name, $pie, $readings, $search, $trouble === 0 ? 1 : $trouble))->find($reading);
+        return (new self($reading->name, $pie, $readings, $search, $trouble === 0 ? 1 : $trouble, $parBakes))->find($reading);
     }
 
     /** @return list<WayOut> */
     private function find(Reading $reading): array
     {
-        $pulls = array_map(fn (Lever $lever): Pull => $this->least($this->pie, $lever), Levers::for($reading, $this->pie));
+        $pulls = array_map(fn (Lever $lever): Pull => $this->least($this->pie, $lever), Levers::for($reading, $this->pie, $this->parBakes));
         $clearing = array_filter($pulls, static fn (Pull $pull): bool => $pull->clears);
         $pulls = $clearing === [] ? [...$this->pairs($reading, $pulls), ...$pulls] : $clearing;
         $ranked = array_map(fn (Pull $pull): array => [$pull, [! $pull->clears, $this->newTroubles($pull), $pull->cost]], array_values($pulls));
@@ -95,7 +96,7 @@ final readonly class WayFinder
     {
         $pairs = [];
         foreach ($this->strongest($pulls) as $first) {
-            foreach (Levers::for($reading, $first->pie) as $lever) {
+            foreach (Levers::for($reading, $first->pie, $this->parBakes) as $lever) {
                 if ($lever->id() === $first->id) {
                     continue;
                 }

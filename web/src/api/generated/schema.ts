@@ -178,6 +178,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/shell": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Par-bake or not, with the minutes, the looks and the weights. */
+        post: operations["adviseShell"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/pies/{pie}/archived": {
         parameters: {
             query?: never;
@@ -586,6 +603,10 @@ export interface components {
         BakeReport: {
             /** @description planned in the oven filled */
             minutes: number;
+            /** @description null where nothing has to set */
+            setsAtCelsius: number | null;
+            /** @description at the coldest point, to be safe */
+            wantedCelsius: number;
             stages: components["schemas"]["BakeStage"][];
             events: components["schemas"]["BakeEvent"][];
             curves: components["schemas"]["BakeCurves"];
@@ -1222,6 +1243,36 @@ export interface components {
                 /** @enum {string} */
                 role: "owner" | "cook" | "guest";
             }[];
+        };
+        ShellAdvice: {
+            /** @enum {string} */
+            choice: "no" | "par-bake" | "bake through";
+            why: string;
+            options: {
+                /** @enum {string} */
+                name: "no" | "par-bake" | "bake through";
+                minutes: number;
+                /** @description wet basis, 20 min out of the oven */
+                basePercent: number;
+                verdict: string;
+                rim: string;
+                stages: {
+                    how: string;
+                    minutes: number;
+                    ovenCelsius: number;
+                    look: string;
+                }[];
+            }[];
+            /** @description the best for a cook who never bakes a shell blind */
+            without: string;
+            weights: {
+                millilitres: number;
+                grams: components["schemas"]["NamedGrams"][];
+            };
+        };
+        ShellAnswer: {
+            /** @description null where there is no shell to bake blind */
+            shell: components["schemas"]["ShellAdvice"] | null;
         };
         /** @description One stage of the empty shell in the oven. */
         ShellStage: {
@@ -1988,6 +2039,59 @@ export interface operations {
             };
             /** @description Not your kitchen */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    adviseShell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieDesign"];
+            };
+        };
+        responses: {
+            /** @description The advice */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShellAnswer"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design is refused, every fault with its mend */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,7 +1,8 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { memo } from "react";
-import type { Forecast, PieDesign, WayOut } from "../../api/client";
+import type { Forecast, PieDesign, Reading, WayOut } from "../../api/client";
 import { ReadingRow } from "../../ui/ReadingRow";
+import { ReadingCurve } from "./ReadingCurve";
 import { SaltSources } from "./SaltSources";
 import { Ways } from "./Ways";
 
@@ -55,6 +56,12 @@ export function Readings({ forecast, design, stale, slow, applied, apply, undo }
   );
 }
 
+/** What stands behind a reading. */
+function More({ reading, forecast }: { reading: Reading; forecast: Forecast }) {
+  if (reading.name === "salt") return <SaltSources salt={forecast.salt} />;
+  return forecast.bake && <ReadingCurve name={reading.name} report={forecast.bake} />;
+}
+
 /** Drawn anew only when there is a new forecast, not with every key. */
 const ReadingList = memo(function ReadingList({
   forecast,
@@ -65,11 +72,7 @@ const ReadingList = memo(function ReadingList({
   return (
     <>
       {forecast.readings.map((reading) => (
-        <ReadingRow
-          key={reading.name}
-          reading={reading}
-          more={reading.name === "salt" && <SaltSources salt={forecast.salt} />}
-        >
+        <ReadingRow key={reading.name} reading={reading} more={<More reading={reading} forecast={forecast} />}>
           {reading.state === "on-the-rim" && (
             <Ways reading={reading} design={design} first={reading === worst} apply={apply} />
           )}
