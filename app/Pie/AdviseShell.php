@@ -7,6 +7,7 @@ namespace App\Pie;
 use App\Contract\Answer;
 use App\Contract\Body;
 use App\Contract\InPath;
+use Hojaldre\Core\Bake\ShellStage;
 use Hojaldre\Core\Pie\PieFile;
 use Hojaldre\Core\Pie\ShellAdvice;
 use Illuminate\Http\JsonResponse;
@@ -23,7 +24,7 @@ use OpenApi\Attributes as OA;
         new OA\Property(property: 'verdict', type: 'string'),
         new OA\Property(property: 'rim', type: 'string'),
         new OA\Property(property: 'stages', type: 'array', items: new OA\Items(type: 'object', required: ['how', 'minutes', 'ovenCelsius', 'look'], properties: [
-            new OA\Property(property: 'how', type: 'string'),
+            new OA\Property(property: 'how', type: 'string', enum: ShellStage::HOWS),
             new OA\Property(property: 'minutes', type: 'number'),
             new OA\Property(property: 'ovenCelsius', type: 'number'),
             new OA\Property(property: 'look', type: 'string'),

@@ -7,6 +7,7 @@ import { Shell } from "./Shell";
 const SignIn = lazy(() => import("./rooms/signin/SignIn"));
 const Pies = lazy(() => import("./rooms/pies/Pies"));
 const Stores = lazy(() => import("./rooms/stores/Stores"));
+const Card = lazy(() => import("./rooms/card/Card"));
 const Bench = lazy(() => import("./rooms/bench/Bench"));
 
 const wait = (room: React.ReactNode) => <Suspense fallback={null}>{room}</Suspense>;
@@ -21,6 +22,7 @@ export const router = createBrowserRouter([
       { path: "pies", element: wait(<Pies />) },
       { path: "stores", element: wait(<Stores />) },
       { path: "bench/:pie", element: wait(<Bench />) },
+      { path: "card/:pie", element: wait(<Card />) },
     ],
   },
   { path: "*", element: <NotHere /> },

@@ -45,7 +45,7 @@ final readonly class BakeSetup
             radiusMm: max(10.0, $radius),
             lengthMm: $lined instanceof RectangularTin ? $lined->floorAreaMm2() / (2 * $lined->radiusMm(0)) : null,
             crustMm: $pie->crust->thicknessMm,
-            isLined: $pie->crust->lining === 'tin',
+            isLined: $folded || $pie->crust->lining === 'tin',
             hasWall: ! $folded,
             lidMm: $folded ? $pie->crust->thicknessMm : ($lid->thicknessMm ?? 0.0),
             openShare: $folded ? 0.01 : ($lid->openShare ?? 0.0),

@@ -30,6 +30,10 @@ export const pieQuery = (kitchen: string, pie: string) =>
     gcTime: 0,
   });
 
+/** The same for a card: it is looked at, so it may be fresh. */
+export const cardQuery = (kitchen: string, pie: string) =>
+  queryOptions({ ...pieQuery(kitchen, pie), queryKey: ["kitchen", kitchen, "card", pie], staleTime: 0 });
+
 export const revisionsQuery = (kitchen: string, pie: string) =>
   queryOptions({
     queryKey: ["kitchen", kitchen, "pie", pie, "revisions"],
@@ -108,6 +112,19 @@ export const filmQuery = (kitchen: string, design: PieDesign) =>
     queryFn: async ({ signal }) =>
       (await answer(api.POST("/kitchens/{kitchen}/bake", { params: { path: { kitchen } }, body: design, signal })))
         .film,
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 60_000,
+    retry: false,
+  });
+
+/** Par-bake or not. */
+export const shellQuery = (kitchen: string, design: PieDesign) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "shell", JSON.stringify(design)],
+    queryFn: async ({ signal }) =>
+      (await answer(api.POST("/kitchens/{kitchen}/shell", { params: { path: { kitchen } }, body: design, signal })))
+        .shell,
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 60_000,

@@ -91,6 +91,7 @@ export const system = createSystem(
       "h1, h2, h3": { fontSize: "inherit" },
       "ul, ol": { listStyle: "none" },
       "button, input, select, textarea": { font: "inherit", color: "inherit", letterSpacing: "inherit" },
+      "header, .not-printed": { "@media print": { display: "none !important" } },
       "svg text": { fontFamily: "body", fontVariantNumeric: "tabular-nums" },
       ":focus-visible": {
         outline: "3px solid {colors.ink}",

@@ -1257,7 +1257,8 @@ export interface components {
                 verdict: string;
                 rim: string;
                 stages: {
-                    how: string;
+                    /** @enum {string} */
+                    how: "weighted" | "propped" | "bare";
                     minutes: number;
                     ovenCelsius: number;
                     look: string;

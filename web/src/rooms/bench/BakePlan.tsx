@@ -15,6 +15,14 @@ const ON: [PieDesign["bake"]["on"], string][] = [
   ["rack", "on an open rack"],
   ["steel", "on a hot steel or stone"],
 ];
+const WARES: [PieDesign["bake"]["ware"], string][] = [
+  ["dark-steel", "dark steel tin"],
+  ["shiny-steel", "shiny steel tin"],
+  ["aluminium", "aluminium tin"],
+  ["glass", "glass dish"],
+  ["ceramic", "ceramic dish"],
+  ["perforated", "perforated tin"],
+];
 const LATER: Pick<Stage, "minutes"> = { minutes: 10 };
 
 /** The stages of the filled pie in the oven, edited in place, and which oven it is. */
@@ -50,6 +58,12 @@ export const BakePlan = memo(function BakePlan({ bake }: { bake: PieDesign["bake
             choose={choose}
           />
         )}
+        <Choice
+          label="What the tin is made of"
+          value={bake.ware}
+          options={WARES}
+          choose={(ware) => change((design) => setAt(design, "/bake/ware", ware))}
+        />
         <Choice
           label="What it stands on"
           value={bake.on}

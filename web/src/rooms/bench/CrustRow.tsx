@@ -8,6 +8,7 @@ import { useBenchContext } from "./BenchContext";
 import { NumberEntry } from "./NumberEntry";
 import { setAt, without } from "./pointer";
 import { Row } from "./Row";
+import { ShellAdvice } from "./ShellAdvice";
 import { StageEntry } from "./StageEntry";
 
 type Crust = PieDesign["crust"];
@@ -60,6 +61,7 @@ export const CrustRow = memo(function CrustRow({ crust, folded, crustGrams, runs
         />
       </Box>
       {!folded && lined && <ShellPlan shell={crust.shell} runsByKelvins={runsByKelvins} />}
+      {!folded && lined && <ShellAdvice />}
       <Flex direction="column" align="flex-start" gap="2px">
         {!folded && lined && (
           <Choice

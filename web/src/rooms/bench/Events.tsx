@@ -1,18 +1,8 @@
 import { Box } from "@chakra-ui/react";
 import { Fragment } from "react";
-import type { BakeEvent, BakeReport } from "../../api/client";
+import type { BakeReport } from "../../api/client";
+import { eventWords } from "../../api/words";
 import { number, range } from "../../ui/numbers";
-
-export const EVENT_WORDS: Record<BakeEvent["name"], string> = {
-  "edge-set": "edge set",
-  "time-to-look": "time to look",
-  set: "set",
-  safe: "safe",
-  "light-gold": "light gold",
-  golden: "golden",
-  dark: "dark",
-  over: "over-baked",
-};
 
 /** What is to be seen when, as ranges with their cues; what would come only later is said to. */
 export function Events({ report }: { report: BakeReport }) {
@@ -28,7 +18,7 @@ export function Events({ report }: { report: BakeReport }) {
       {report.events.map((event) => (
         <Fragment key={event.name}>
           <Box as="dt" fontWeight={event.isInPlan ? "650" : "430"} color={event.isInPlan ? "ink" : "ink2"}>
-            {EVENT_WORDS[event.name]}
+            {eventWords[event.name]}
           </Box>
           <Box as="dd" color={event.isInPlan ? "heat" : "ink2"} whiteSpace="nowrap">
             {range(event.low, event.high) || number(event.minute)} min

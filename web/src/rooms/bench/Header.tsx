@@ -1,9 +1,11 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useState } from "react";
+import { Link } from "react-router";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
 import { grams } from "../../ui/numbers";
+import { ink } from "../../ui/theme";
 import { useBenchContext, useMend } from "./BenchContext";
 import { BillPanel } from "./BillPanel";
 import { setAt } from "./pointer";
@@ -35,6 +37,9 @@ export function Header({ bench, pie, mayWrite }: Props) {
         <TinEntry label={bench.forecast.data.tinLabel} tin={design.tin} />
         <Portions portions={design.portions} each={bench.forecast.data.weights.portionGrams} />
         <Flex marginLeft="auto" gap="6px" align="center" wrap="wrap">
+          <Link to={`/k/${kitchen}/card/${pie}`} style={{ color: ink("rim"), fontWeight: 650, padding: "8px 6px" }}>
+            Card
+          </Link>
           <Button look="plain" aria-expanded={listing} onClick={() => setListing(!listing)}>
             For several
           </Button>

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Tests\Bake;
+
+use Closure;
+use Hojaldre\Core\Bake\ShellStage;
+use Hojaldre\Core\Bake\Stage;
+use Hojaldre\Core\Bake\Ware;
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Moisture\Seal;
+use Hojaldre\Core\Pie\AbsorbentLayer;
+use Hojaldre\Core\Pie\Amount;
+use Hojaldre\Core\Pie\Bake;
+use Hojaldre\Core\Pie\Baked;
+use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\PieReader;
+use Hojaldre\Core\Tests\TroutQuiche;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What moves a bake, and which way (facts of the trade; common practice, no source). */
+final class DirectionsTest extends TestCase
+{
+    /** @return array<string, array{list<Pie>, Closure(Baked): float, bool}> pies in order, what is read of them, whether it falls */
+    public static function directions(): array
+    {
+        $base = static fn (Baked $baked): float => $baked->base();
+        $set = static fn (Baked $baked): float => $baked->minute('set');
+        $top = static fn (Baked $baked): float => $baked->course->topBrownOut;
+        $window = static fn (Baked $baked): float => $baked->minute('over') - $baked->minute('time-to-look');
+        $trout = TroutQuiche::pie();
+        $shell = static fn (float $bare): Pie => $trout->withCrust($trout->crust->withShell([new ShellStage('weighted', 190, 'static', 12, 'middle'), new ShellStage('bare', 190, 'static', $bare, 'middle')], Seal::None));
+        $sealed = static fn (Seal $seal): Pie => TroutQuiche::withLeeks(340)->withCrust($trout->crust->withShell($trout->crust->shell, $seal));
+        $oven = static fn (float $celsius, string $mode = 'static', string $rack = 'middle', bool $tent = false): Pie => $trout->withBake(new Bake([new Stage($celsius, $mode, 46, $rack, $tent)]));
+        $ware = static fn (Ware $ware, string $on = 'rack'): Pie => $trout->withCrust($trout->crust->withShell([], Seal::None))->withBake(new Bake($trout->bake->stages, $on, null, $ware));
+        $warm = static function (float $celsius) use ($trout): Pie {
+            $document = (array) json_decode((string) json_encode($trout->toArray()), true);
+            foreach (array_keys($document['layers']) as $i) {
+                $document['layers'][$i]['fromCelsius'] = $celsius;
+            }
+
+            return PieReader::read($document);
+        };
+        $crumbs = static fn (float $grams): Pie => new Pie('Strewn', 8, '', $trout->tin, $trout->crust, [new AbsorbentLayer('crumbs', new Ingredient(Pantry::food('dry-crumbs'), Amount::of($grams))), ...TroutQuiche::withLeeks(380)->layers], [], $trout->bake);
+        $poured = static fn (float $factor): Pie => $trout->withLayer(TroutQuiche::custard()->scaled($factor));
+
+        return [
+            'the longer the shell is baked bare, the drier the base' => [array_map($shell, [2.0, 6.0, 10.0, 14.0]), $base, true],
+            'the less the leeks are pressed, the wetter the base' => [array_map(TroutQuiche::withLeeks(...), [280.0, 310.0, 350.0, 420.0]), $base, false],
+            'a seal keeps water off the base' => [[$sealed(Seal::None), $sealed(Seal::Egg)], $base, true],
+            'what is strewn takes up water' => [[$crumbs(5), $crumbs(25)], $base, true],
+            'a hotter oven sets sooner' => [array_map($oven, [150.0, 165.0, 180.0, 195.0]), $set, true],
+            'a hotter oven leaves a shorter window' => [array_map($oven, [150.0, 170.0, 190.0]), $window, true],
+            'fan sets sooner than static' => [[$oven(170), $oven(170, 'fan')], $set, true],
+            'fan is about static twenty degrees hotter' => [[$oven(165), $oven(165, 'fan'), $oven(200)], $set, true],
+            'under foil the top stays paler' => [[$oven(175), $oven(175, tent: true)], $top, true],
+            'high in the oven the top browns more' => [[$oven(175, rack: 'low'), $oven(175, rack: 'middle'), $oven(175, rack: 'high')], $top, false],
+            'low in the oven the base is drier' => [[$oven(175, rack: 'high'), $oven(175, rack: 'middle'), $oven(175, rack: 'low')], $base, true],
+            'dark steel dries a base better than shiny, and holes better still' => [[$ware(Ware::ShinySteel), $ware(Ware::DarkSteel), $ware(Ware::Perforated)], $base, true],
+            'glass dries a base better than shiny steel' => [[$ware(Ware::ShinySteel), $ware(Ware::Glass)], $base, true],
+            'hot steel below dries the base' => [[$ware(Ware::DarkSteel), $ware(Ware::DarkSteel, 'steel')], $base, true],
+            'a warmer filling sets sooner' => [array_map($warm, [5.0, 20.0, 40.0, 60.0]), $set, true],
+            'more custard in the same tin takes longer' => [array_map($poured, [0.8, 1.0, 1.15]), $set, false],
+            'more dairy to an egg sets later' => [[TroutQuiche::withCustard(6, 330), TroutQuiche::withCustard(5, 380), TroutQuiche::withCustard(4, 430)], $set, false],
+        ];
+    }
+
+    /**
+     * @param  list<Pie>  $pies
+     * @param  Closure(Baked): float  $read
+     */
+    #[DataProvider('directions')]
+    public function test_it_moves_the_way_the_trade_knows(array $pies, Closure $read, bool $falls): void
+    {
+        $values = array_map(static function (Pie $pie) use ($read): float {
+            $baked = Baked::roughly($pie);
+            self::assertNotNull($baked);
+
+            return $read($baked);
+        }, $pies);
+        for ($i = 1; $i < count($values); $i++) {
+            $told = implode(', ', array_map(static fn (float $value): string => sprintf('%.2f', $value), $values));
+            self::assertTrue($falls ? $values[$i] < $values[$i - 1] : $values[$i] > $values[$i - 1], $told);
+        }
+    }
+}

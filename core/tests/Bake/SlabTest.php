@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Tests\Bake;
+
+use Hojaldre\Core\Bake\Cells;
+use Hojaldre\Core\Bake\Grid;
+use Hojaldre\Core\Bake\Heat;
+use Hojaldre\Core\Bake\Material;
+use Hojaldre\Core\Bake\Setup;
+use Hojaldre\Core\Bake\Stage;
+use Hojaldre\Core\Bake\Stuff;
+use Hojaldre\Core\Bake\Surroundings;
+use Hojaldre\Core\Bake\Ware;
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Moisture\Seal;
+use Hojaldre\Core\Moisture\Underlay;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The heat sweeps against Fourier's solution for a slab (docs/sources.md#incropera, table 5.1 of coefficients from memory). */
+final class SlabTest extends TestCase
+{
+    private const W_M2K = 25.0;
+
+    public function test_the_coefficients_are_those_of_the_table(): void
+    {
+        foreach ([[0.1, 0.3111, 1.0161], [1.0, 0.8603, 1.1191], [10.0, 1.4289, 1.2620]] as [$biot, $zeta, $c1]) {
+            $slab = Slab::withBiot($biot);
+            self::assertEqualsWithDelta($zeta, $slab->zeta, 0.0001);
+            self::assertEqualsWithDelta($c1, $slab->c1, 0.0002);
+        }
+    }
+
+    /** @return array<string, array{float}> */
+    public static function steps(): array
+    {
+        return ['10 s' => [10.0], '20 s' => [20.0], '40 s' => [40.0]];
+    }
+
+    #[DataProvider('steps')]
+    public function test_a_thick_filling_with_a_shut_floor_warms_as_half_a_slab_does(float $step): void
+    {
+        $parts = ['water' => 0.75, 'protein' => 0.08, 'fat' => 0.12, 'carbohydrate' => 0.04, 'fibre' => 0.005, 'ash' => 0.005];
+        $setup = self::dish($parts);
+        $filling = Material::of($parts, 1040);
+        $stuff = new Stuff($filling, $filling, $filling, Ware::ShinySteel, false);
+        $deep = 0.05;
+        $grid = Grid::of($setup, $deep);
+        $cells = new Cells($grid->rows * $grid->columns, $grid->columns);
+        $cells->W = array_map(static fn (int $kind): float => $kind === Grid::TIN ? 0.0 : $filling->water, $grid->kind);
+        $top = array_fill(0, $grid->columns, $grid->rows - 1);
+        $heat = Heat::at($cells, $grid, $stuff, Surroundings::room(), $top, array_fill(0, $grid->rows, 0), $step, 0.0, 0.0);
+        // from 20 to a surrounding at 30 °C the properties hardly move
+        $addD = $addR = [];
+        for ($i = 0; $i < $grid->columns; $i++) {
+            $cell = $top[$i] * $grid->columns + $i;
+            $h = self::W_M2K / (1 + self::W_M2K * $grid->dz[$grid->rows - 1] / (2 * $heat->k[$cell]));
+            $addD[] = $grid->area[$i] * $h;
+            $addR[] = $grid->area[$i] * $h * 30;
+        }
+        $middle = $grid->fillFrom * $grid->columns;
+        $k = $heat->k[$middle];
+        $rhoC = $heat->C[$middle] * $step / $grid->m3[$middle];
+        $T = $cells->T;
+        $slab = Slab::withBiot(self::W_M2K * $deep / $k);
+        foreach ([3600, 7200, 10800] as $seconds) {
+            for ($t = $seconds - 3600; $t < $seconds; $t += (int) $step) {
+                $T = $heat->alongZ($T, $grid, $top, $addD, $addR, 0.0);
+            }
+            $fourier = $k / $rhoC * $seconds / $deep ** 2;
+            $left = $slab->c1 * exp(-$slab->zeta ** 2 * $fourier);
+            // the tin below holds a fiftieth of the heat, which the slab does not know
+            self::assertEqualsWithDelta($left, (30 - $T[$middle]) / 10, 0.03, "after $seconds s");
+        }
+    }
+
+    /** @param  array<string, float>  $parts */
+    private static function dish(array $parts): Setup
+    {
+        return new Setup(
+            radiusMm: 120, lengthMm: null, crustMm: 0, isLined: false, hasWall: true, lidMm: 0, openShare: 0, rimGain: 1, ware: Ware::ShinySteel,
+            pastry: Pantry::food('shortcrust')->per100g, pastryKgPerM3: 1160, isPuff: false, parts: $parts, topping: null, startCelsius: 20,
+            setsAtCelsius: null, liquidKg: 0, weepKg: 0, bindsKg: 0, runniness: 0, seal: Seal::None, underlay: Underlay::None,
+            topGain: 1, topX0: 1, shell: [], stages: [new Stage(180, 'static', 30)], onSteel: false, wantedCelsius: 74,
+        );
+    }
+}

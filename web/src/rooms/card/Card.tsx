@@ -1,0 +1,180 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { useEffect } from "react";
+import { Link, useParams, useSearchParams } from "react-router";
+import { ApiProblem, type BakeReport, type Pie } from "../../api/client";
+import { cardQuery, shellQuery } from "../../api/queries";
+import { eventWords } from "../../api/words";
+import { Button } from "../../ui/Button";
+import { Notice } from "../../ui/Notice";
+import { number, range } from "../../ui/numbers";
+import { RecessRow } from "../../ui/RecessRow";
+
+const SHOWN = [
+  ["all", "shell and bake"],
+  ["shell", "shell only"],
+  ["bake", "bake only"],
+] as const;
+type Shown = (typeof SHOWN)[number][0];
+
+/** A card for the kitchen wall: stages, times as ranges, cues, cautions; of the pie as it was last saved. */
+export default function CardRoom() {
+  const { kitchen = "", pie = "" } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const shown = (SHOWN.find(([name]) => name === search.get("show"))?.[0] ?? "all") as Shown;
+  const query = useQuery(cardQuery(kitchen, pie));
+  useEffect(() => {
+    if (query.data) document.title = `${query.data.design.name}, card`;
+  }, [query.data]);
+  if (query.error) {
+    const mend = query.error instanceof ApiProblem ? query.error.problem.mend : query.error.message;
+    return (
+      <Box paddingTop="20px">
+        <Notice title="This card did not open." acts={<Button onClick={() => query.refetch()}>Try again</Button>}>
+          {mend} <Link to={`/k/${kitchen}/pies`}>Your pies</Link>
+        </Notice>
+      </Box>
+    );
+  }
+  if (!query.data)
+    return (
+      <Box paddingTop="20px" role="status">
+        Writing the card
+      </Box>
+    );
+  return (
+    <Box maxWidth="820px" paddingBottom="40px">
+      <Flex className="not-printed" gap="14px" align="end" justify="space-between" wrap="wrap" paddingTop="14px">
+        <Box minWidth="330px">
+          <RecessRow seat={shown}>
+            <Flex gap="10px" role="group" aria-label="What is on the card">
+              {SHOWN.map(([name, words]) => (
+                <chakra.button
+                  key={name}
+                  type="button"
+                  data-seated={shown === name}
+                  aria-pressed={shown === name}
+                  onClick={() => setSearch({ show: name }, { replace: true })}
+                  background="transparent"
+                  border="0"
+                  minHeight="36px"
+                  paddingInline="8px"
+                  fontWeight={shown === name ? "680" : "430"}
+                  cursor="pointer"
+                >
+                  {words}
+                </chakra.button>
+              ))}
+            </Flex>
+          </RecessRow>
+        </Box>
+        <Flex gap="6px" align="center">
+          <Link to={`/k/${kitchen}/bench/${pie}`}>Back to the bench</Link>
+          <Button look="filled" onClick={() => window.print()}>
+            Print
+          </Button>
+        </Flex>
+      </Flex>
+      <Card kitchen={kitchen} pie={query.data} shown={shown} />
+    </Box>
+  );
+}
+
+function Card({ kitchen, pie, shown }: { kitchen: string; pie: Pie; shown: Shown }) {
+  const { forecast, design } = pie;
+  const report = forecast.bake;
+  return (
+    <Box as="article" fontSize="20px">
+      <Box as="h1" fontSize="34px" fontWeight="680" paddingTop="14px">
+        {design.name}
+      </Box>
+      <Box color="ink2">
+        {forecast.tinLabel}, {number(forecast.weights.intoTheOvenGrams)} g into the oven, revision {pie.revision.number}
+      </Box>
+      {report === null ? (
+        <Box paddingTop="20px">There is nothing to bake yet: pour the first layer on the bench.</Box>
+      ) : (
+        <>
+          {shown !== "bake" && <Shell kitchen={kitchen} pie={pie} report={report} />}
+          {shown !== "shell" && <Bake pie={pie} report={report} />}
+        </>
+      )}
+      <Part title="Mind">
+        {forecast.cautions.map((caution) => (
+          <p key={caution}>{caution}</p>
+        ))}
+        <p>Contains {forecast.allergens.join(", ") || "none of the fourteen allergens"}.</p>
+      </Part>
+    </Box>
+  );
+}
+
+function Part({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <Box as="section" aria-label={title} marginTop="18px" borderTop="2.6px solid {colors.rim}" paddingTop="8px">
+      <Box as="h2" fontWeight="680" fontSize="24px">
+        {title}
+      </Box>
+      {children}
+    </Box>
+  );
+}
+
+function Shell({ kitchen, pie, report }: { kitchen: string; pie: Pie; report: BakeReport }) {
+  const weights = useQuery(shellQuery(kitchen, pie.design)).data?.weights;
+  const stages = report.stages.filter((stage) => stage.look !== "");
+  return (
+    <Part title="Shell">
+      {stages.length === 0 && <p>Filled raw: no blind bake.</p>}
+      {stages.map((stage) => (
+        <Box key={stage.from} marginTop="6px">
+          <b>
+            {stage.name} {number(stage.to - stage.from)} min
+          </b>{" "}
+          at {number(stage.ovenCelsius ?? 0)} °C {stage.mode}. {stage.look}
+        </Box>
+      ))}
+      {stages.some((stage) => stage.name === "weighted") && weights && (
+        <Box marginTop="6px">
+          Weights to the rim: {number(weights.millilitres)} ml (
+          {weights.grams.map((one) => `${number(one.grams)} g ${one.name}`).join(", ")}). They are hot when they come
+          out.
+        </Box>
+      )}
+    </Part>
+  );
+}
+
+function Bake({ pie, report }: { pie: Pie; report: BakeReport }) {
+  const oven = pie.design.bake.oven;
+  const stages = report.stages.filter((stage) => stage.name === "bake");
+  return (
+    <Part title="Bake">
+      {stages.map((stage, index) => (
+        <Box key={stage.from} marginTop="6px">
+          <b>{number(stage.to - stage.from)} min</b> at {number(stage.ovenCelsius ?? 0)} °C {stage.mode},{" "}
+          {pie.design.bake.stages[index]?.rack} rack
+          {pie.design.bake.stages[index]?.tent && ", under foil"}
+          {pie.design.bake.stages[index]?.shield && ", foil round the rim"}
+          {oven && `; dial of ${oven.name} at ${number((stage.ovenCelsius ?? 0) - oven.runsByKelvins)} °C`}
+        </Box>
+      ))}
+      <Box as="dl" display="grid" gridTemplateColumns="150px 120px 1fr" columnGap="14px" rowGap="4px" marginTop="10px">
+        {report.events
+          .filter((event) => event.isInPlan)
+          .map((event) => (
+            <Box key={event.name} display="contents">
+              <Box as="dt" fontWeight="650">
+                {eventWords[event.name]}
+              </Box>
+              <dd>{range(event.low, event.high) || number(event.minute)} min</dd>
+              <dd>{event.cue}</dd>
+            </Box>
+          ))}
+      </Box>
+      <Box as="p" marginTop="8px">
+        {report.cooling.says}
+      </Box>
+    </Part>
+  );
+}
