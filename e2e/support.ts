@@ -32,8 +32,9 @@ export async function onTheBench(page: Page, name: string, change: (design: Trou
 
 type Trout = {
   name: string;
-  bake: { stages: { minutes: number }[] };
-  layers: { kind: string; eggs?: unknown[]; steps?: unknown }[];
+  crust: { shell: unknown[] };
+  bake: { stages: { minutes: number; ovenCelsius: number; rack: string }[]; ware: string };
+  layers: { id: string; kind: string; eggs?: unknown[]; steps?: unknown }[];
 };
 
 export const entry = (page: Page, label: string) => page.getByLabel(label, { exact: true });

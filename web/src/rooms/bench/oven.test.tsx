@@ -1,0 +1,73 @@
+import { fireEvent, screen } from "@testing-library/react";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import { bakeReport, forecast, json, problem, server, show, trout } from "../../../test/kitchen";
+import { BenchContext } from "./BenchContext";
+import { Events } from "./Events";
+import { Middle } from "./Middle";
+import { ReadingCurve } from "./ReadingCurve";
+import { ShellAdvice } from "./ShellAdvice";
+
+const onBench = (node: React.ReactNode, change = vi.fn()) => {
+  show(
+    <BenchContext value={{ kitchen: "k", refusals: [], change, now: trout, preview: vi.fn() }}>{node}</BenchContext>,
+  );
+  return change;
+};
+
+describe("the bake on the bench", () => {
+  afterEach(() => vi.unstubAllGlobals());
+
+  it("says when what is seen, and what would come only later", () => {
+    show(<Events report={bakeReport} />);
+    expect(screen.getByText("37–45 min")).toBeTruthy();
+    expect(screen.getByText("It moves as one piece.")).toBeTruthy();
+    expect(screen.getByText("only if it stayed in longer")).toBeTruthy();
+  });
+
+  it("asks for the film when a field is looked at, and says when it does not come", async () => {
+    const asked = server({ "GET /ovens": () => json({ ovens: [] }), "POST /bake": () => problem(500, "broken") });
+    onBench(<Middle forecast={forecast()} design={trout()} of={trout()} before={null} />);
+    expect(asked.some((one) => one.what.endsWith("/bake"))).toBe(false);
+    fireEvent.click(screen.getByRole("button", { name: "heat" }));
+    expect(await screen.findByText(/The bake could not be shown/)).toBeTruthy();
+    fireEvent.click(screen.getByRole("button", { name: "as poured" }));
+    expect(screen.getByTestId("weep-split")).toBeTruthy();
+  });
+
+  it("shows the curve behind a reading with its threshold, and the caution where safety is concerned", () => {
+    show(<ReadingCurve name="safe" report={bakeReport} />);
+    expect(screen.getByRole("img", { name: /wanted 71 °C/ })).toBeTruthy();
+    expect(screen.getByText(/local food rules and licensed advice come first/)).toBeTruthy();
+  });
+
+  it("answers whether to par-bake and puts the chosen stages on the shell", async () => {
+    const option = (name: string, basePercent: number) => ({
+      name,
+      minutes: name === "no" ? 0 : 15,
+      basePercent,
+      verdict: basePercent < 14 ? "dry" : "soggy",
+      rim: "golden",
+      stages: name === "no" ? [] : [{ how: "weighted", minutes: 15, ovenCelsius: 190, look: "Rim pale." }],
+    });
+    server({
+      "POST /shell": () =>
+        json({
+          shell: {
+            choice: "par-bake",
+            why: "It is the least work.",
+            options: [option("no", 22), option("par-bake", 12)],
+            without: "Without it: stand it on a hot steel.",
+            weights: { millilitres: 1380, grams: [{ name: "dried pulses", grams: 1100 }] },
+          },
+        }),
+    });
+    const change = onBench(<ShellAdvice />);
+    fireEvent.click(screen.getByRole("button", { name: "Par-bake or not?" }));
+    expect(await screen.findByText("Yes: par-bake it.")).toBeTruthy();
+    expect(screen.getByText(/1,380 ml, which is 1,100 g of dried pulses/)).toBeTruthy();
+    fireEvent.click(screen.getByRole("button", { name: "Do so: par-bake" }));
+    expect(change.mock.calls[0]?.[0](trout()).crust.shell).toEqual([
+      { how: "weighted", ovenCelsius: 190, mode: "static", minutes: 15, rack: "middle" },
+    ]);
+  });
+});
