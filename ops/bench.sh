@@ -3,7 +3,9 @@ source "$ROOT/ops/lib/install.sh"
 source "$ROOT/ops/lib/database.sh"
 source "$ROOT/ops/lib/instance.sh"
 
-BENCHES=(core pies fuzz cli api edit script)
+# as php-fpm is shipped: ops/php
+JIT=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
+BENCHES=(core bake pies fuzz cli api edit script)
 
 run_bench() {
     local wanted=("${BENCHES[@]}") name
@@ -17,9 +19,19 @@ run_bench() {
 
 bench_core() { php tools/bench/core.php; }
 
-bench_pies() { php -d memory_limit=512M tools/bench/pies.php; }
+# Every mode of the JIT from the shell, then php-fpm as shipped.
+bench_bake() {
+    local mode
+    php -d opcache.enable_cli=0 tools/bench/bake.php 'shell, no opcache'
+    for mode in off function tracing; do
+        php -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d "opcache.jit=$mode" tools/bench/bake.php "shell, JIT $mode"
+    done
+    HOJALDRE_FPM=$(fpm_socket bench) with_app node tools/bench/bake.mjs
+}
 
-bench_fuzz() { php -d memory_limit=512M tools/bench/fuzz.php; }
+bench_pies() { php "${JIT[@]}" -d memory_limit=512M tools/bench/pies.php; }
+
+bench_fuzz() { php "${JIT[@]}" -d memory_limit=512M tools/bench/fuzz.php; }
 
 bench_cli() { php tools/bench/cli.php; }
 

@@ -89,6 +89,7 @@ export const system = createSystem(
       },
       "h1, h2, h3, p, ul, ol, dl, dd, figure": { margin: 0, padding: 0 },
       "h1, h2, h3": { fontSize: "inherit" },
+      a: { color: "rim" },
       "ul, ol": { listStyle: "none" },
       "button, input, select, textarea": { font: "inherit", color: "inherit", letterSpacing: "inherit" },
       "header, .not-printed": { "@media print": { display: "none !important" } },

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+/* Writes the tables of docs/model.md from the model itself, between their marks. `./hojaldre generate` calls it. */
+
+use Hojaldre\Core\Bake\ShellStage;
+use Hojaldre\Core\Bake\Simulation;
+use Hojaldre\Core\Bake\Stage;
+use Hojaldre\Core\Moisture\Seal;
+use Hojaldre\Core\Pie\Bake;
+use Hojaldre\Core\Pie\Baked;
+use Hojaldre\Core\Pie\BakeSetup;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Tests\Bake\Practice;
+use Hojaldre\Core\Tests\TroutQuiche;
+
+require __DIR__.'/../vendor/autoload.php';
+
+const NEAR = 0.15;
+
+/** @param  list<list<string>>  $rows */
+function table(array $head, array $rows): string
+{
+    $line = static fn (array $cells): string => '| '.implode(' | ', $cells).' |';
+
+    return implode("\n", [$line($head), $line(array_fill(0, count($head), '---')), ...array_map($line, $rows)]);
+}
+
+function minute(?float $minute): string
+{
+    return $minute === null ? '-' : (string) (int) round($minute);
+}
+
+function practice(): string
+{
+    $rows = [];
+    foreach (Practice::cases() as $name => [$pie, $from, $to, $event]) {
+        $events = ($course = Simulation::run(BakeSetup::of($pie)))->events;
+        $at = $events[$event] ?? null;
+        $verdict = match (true) {
+            $at !== null && $at >= $from && $at <= $to => 'in range',
+            $at !== null && $at >= (1 - NEAR) * $from && $at <= (1 + NEAR) * $to => 'near',
+            default => 'out',
+        };
+        $rows[] = [$name, "$from to $to, $event", minute($events['time-to-look'] ?? null).' / '.minute($events['set'] ?? null), minute($events['golden'] ?? null), minute($events['safe'] ?? null), is_nan($course->basePercent) ? '-' : (string) (int) round($course->basePercent), $verdict];
+    }
+
+    return table(['what (static oven)', 'practice, min', 'look / set', 'golden', 'safe', 'base, %', ''], $rows);
+}
+
+/** The trout quiche with one thing changed at a time. */
+function series(): string
+{
+    $trout = TroutQuiche::pie();
+    $read = static function (Pie $pie): string {
+        $baked = Baked::of($pie) ?? throw new LogicException('There is nothing in it.');
+        $window = $baked->minute('over') - $baked->minute('time-to-look');
+
+        return sprintf('base %d %%, set %s, window %s, top %.1f', (int) round($baked->base()), minute($baked->minute('set')), is_finite($window) ? minute($window) : '-', $baked->course->topBrownOut);
+    };
+    $rows = [['as it is (46 min, 175 °C static)', $read($trout)]];
+    foreach ([0, 6, 12, 18, 26] as $minutes) {
+        $stages = $minutes === 0 ? [] : [new ShellStage('weighted', 190, 'static', max(1.0, $minutes * 0.7), 'middle'), new ShellStage('bare', 190, 'static', max(1.0, $minutes * 0.3), 'middle')];
+        $rows[] = ["shell $minutes min, 7 of 10 of them weighted", $read($trout->withCrust($trout->crust->withShell($stages, Seal::None)))];
+    }
+    foreach ([280, 315, 360, 420] as $grams) {
+        $rows[] = ["leeks stopped at $grams g", $read(TroutQuiche::withLeeks($grams))];
+    }
+    foreach ([150, 165, 180, 195] as $celsius) {
+        $rows[] = ["$celsius °C static", $read($trout->withBake(new Bake([new Stage($celsius, 'static', 46)])))];
+    }
+    $rows[] = ['155 °C fan', $read($trout->withBake(new Bake([new Stage(155, 'fan', 46)])))];
+    $rows[] = ['on hot steel', $read($trout->withBake(new Bake($trout->bake->stages, 'steel')))];
+
+    return table(['the demo quiche', 'comes out with'], $rows);
+}
+
+function refinement(): string
+{
+    $rows = [];
+    foreach (array_slice(Practice::cases(), 0, 8, true) as $name => [$pie]) {
+        $setup = BakeSetup::of($pie);
+        [$fine, $rough] = [Simulation::run($setup), Simulation::run($setup, coarse: true)];
+        $rows[] = [$name, "$fine->cells / $rough->cells", minute($fine->events['set'] ?? null).' / '.minute($rough->events['set'] ?? null), sprintf('%.1f / %.1f', $fine->basePercent, $rough->basePercent), sprintf('%.0e', max(1e-17, $fine->massErrorShare)), sprintf('%.2f %%', 100 * $fine->energyErrorShare)];
+    }
+
+    return table(['fine / rough', 'cells', 'set, min', 'base, %', 'water lost by the sums', 'heat'], $rows);
+}
+
+$file = __DIR__.'/../docs/model.md';
+$text = (string) file_get_contents($file);
+foreach (['practice' => practice(...), 'series' => series(...), 'refinement' => refinement(...)] as $mark => $make) {
+    $text = (string) preg_replace("~(<!-- $mark -->\n).*?(\n<!-- /$mark -->)~s", '$1'.strtr($make(), ['\\' => '\\\\', '$' => '\\$']).'$2', $text, 1, $count);
+    if ($count !== 1) {
+        fwrite(STDERR, "docs/model.md has no place for the table \"$mark\".\n");
+        exit(1);
+    }
+}
+file_put_contents($file, $text);
