@@ -35,7 +35,7 @@ function sums(sizes: number[]): number[] {
 }
 
 /** Where the cells of a bake come to lie in the drawing of its section, px. */
-export type Shape = {
+type Shape = {
   /** edges of columns and rows, as shares: 0 to 1 filling, 1 to 2 side crust; rows 0 to 1 base, 1 to 2 filling, 2 to 3 lid */
   point: (u: number, v: number) => [number, number];
   columns: number[];

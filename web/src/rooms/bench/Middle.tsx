@@ -1,4 +1,4 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import { Fragment, memo, useState } from "react";
 import type { Forecast, PieDesign } from "../../api/client";
 import { CurvesChart } from "../../draw/Curves";
@@ -6,7 +6,7 @@ import { Cutaway } from "../../draw/Cutaway";
 import type { FieldName } from "../../draw/fields";
 import { WaterLegend } from "../../draw/WaterLegend";
 import { grams, number } from "../../ui/numbers";
-import { RecessRow } from "../../ui/RecessRow";
+import { RecessChoice } from "../../ui/RecessChoice";
 import { useWidth } from "../../ui/useWidth";
 import { BakePlan } from "./BakePlan";
 import { Events, Outcome } from "./Events";
@@ -40,37 +40,15 @@ export const Middle = memo(function Middle({ forecast, design, of, before }: Pro
   const inOven = seen === "poured" || minute === null || minute < began ? null : minute - began;
   return (
     <Box as="section" aria-label="Cutaway" minWidth="0">
-      <Flex as="h2" fontWeight="650" justify="space-between" gap="10px">
-        <span>
-          Half of it in section
-          {forecast.section.across && (
-            <Box as="span" fontWeight="430" color="ink2">
-              , {forecast.section.across}
-            </Box>
-          )}
-        </span>
-      </Flex>
-      <RecessRow seat={seen}>
-        <Flex gap={{ base: "2px", lg: "14px" }} role="group" aria-label="What it is coloured by">
-          {SEEN.map(([name, words]) => (
-            <chakra.button
-              key={name}
-              type="button"
-              data-seated={seen === name}
-              aria-pressed={seen === name}
-              onClick={() => setSeen(name)}
-              background="transparent"
-              border="0"
-              minHeight="30px"
-              paddingInline="8px"
-              fontWeight={seen === name ? "680" : "430"}
-              cursor="pointer"
-            >
-              {words}
-            </chakra.button>
-          ))}
-        </Flex>
-      </RecessRow>
+      <Box as="h2" fontWeight="650">
+        Half of it in section
+        {forecast.section.across && (
+          <Box as="span" fontWeight="430" color="ink2">
+            , {forecast.section.across}
+          </Box>
+        )}
+      </Box>
+      <RecessChoice label="What it is coloured by" value={seen} options={SEEN} choose={setSeen} />
       <Box ref={ref} data-cutaway>
         {seen === "poured" ? (
           <Cutaway

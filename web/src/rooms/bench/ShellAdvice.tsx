@@ -3,14 +3,17 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { ShellStage } from "../../api/client";
 import { shellQuery } from "../../api/queries";
+import { useOvenScale } from "../../api/useOvenScale";
 import { Button } from "../../ui/Button";
 import { number } from "../../ui/numbers";
+import { ovenWords } from "../../ui/oven";
 import { useBenchContext } from "./BenchContext";
 import { setAt } from "./pointer";
 
 /** "Par-bake or not?", answered by baking the pie each way. */
 export function ShellAdvice() {
   const { kitchen, now, change } = useBenchContext();
+  const scale = useOvenScale();
   // the question is about the design as it was when it was asked
   const [asked, setAsked] = useState<ReturnType<typeof now> | null>(null);
   const query = useQuery({ ...shellQuery(kitchen, asked ?? now()), enabled: asked !== null });
@@ -66,7 +69,7 @@ export function ShellAdvice() {
               </Flex>
               {option.stages.map((stage) => (
                 <Box key={stage.how} color="ink2">
-                  {stage.how} {number(stage.minutes)} min at {number(stage.ovenCelsius)} °C. {stage.look}
+                  {stage.how} {number(stage.minutes)} min at {ovenWords(stage.ovenCelsius, scale)}. {stage.look}
                 </Box>
               ))}
             </Box>

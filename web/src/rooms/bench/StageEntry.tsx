@@ -1,7 +1,6 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
-import { useQuery } from "@tanstack/react-query";
 import type { PieDesign, ShellStage, Stage } from "../../api/client";
-import { sessionQuery } from "../../api/queries";
+import { useOvenScale } from "../../api/useOvenScale";
 import { type ReadAmount, readWords } from "../../api/words";
 import { Choice } from "../../ui/Choice";
 import { EntryField } from "../../ui/EntryField";
@@ -26,7 +25,7 @@ type Props = { name: string; at: string; stage: Stage | ShellStage; runsByKelvin
 /** Heat, mode, minutes and rack of one stage, in the cook's own unit; "160 fan" sets the mode with it. */
 export function StageEntry({ name, at, stage, runsByKelvins, children }: Props) {
   const { kitchen, change, preview } = useBenchContext();
-  const scale = useQuery(sessionQuery).data?.user?.units.temperatures ?? "celsius";
+  const scale = useOvenScale();
   const to = (read: ReadAmount) => (design: PieDesign) => {
     const hot = setAt(design, `${at}/ovenCelsius`, Math.round(read.value));
     return read.mode ? setAt(hot, `${at}/mode`, read.mode) : hot;

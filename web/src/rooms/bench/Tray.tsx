@@ -1,5 +1,5 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
-import { RecessRow } from "../../ui/RecessRow";
+import { Box } from "@chakra-ui/react";
+import { RecessChoice } from "../../ui/RecessChoice";
 
 export type Panel = "stack" | "cutaway" | "readings";
 type Props = { panel: Panel; choose: (panel: Panel) => void; troubles: number };
@@ -25,27 +25,14 @@ export function Tray({ panel, choose, troubles }: Props) {
       zIndex={10}
       borderTop="1px solid {colors.hair}"
     >
-      <RecessRow seat={`${panel}${troubles}`}>
-        <Flex justify="space-between">
-          {(Object.keys(words) as Panel[]).map((name) => (
-            <chakra.button
-              key={name}
-              type="button"
-              data-seated={panel === name}
-              aria-pressed={panel === name}
-              onClick={() => choose(name)}
-              background="transparent"
-              border="0"
-              minHeight="44px"
-              paddingInline="8px"
-              fontWeight={panel === name ? "680" : "430"}
-              cursor="pointer"
-            >
-              {words[name]}
-            </chakra.button>
-          ))}
-        </Flex>
-      </RecessRow>
+      <RecessChoice
+        label="Part that is shown"
+        value={panel}
+        options={(Object.keys(words) as Panel[]).map((name) => [name, words[name]] as const)}
+        choose={choose}
+        high={44}
+        spread
+      />
     </Box>
   );
 }

@@ -1,14 +1,16 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { ApiProblem, type BakeReport, type Pie } from "../../api/client";
 import { cardQuery, shellQuery } from "../../api/queries";
+import { useOvenScale } from "../../api/useOvenScale";
 import { eventWords } from "../../api/words";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { number, range } from "../../ui/numbers";
-import { RecessRow } from "../../ui/RecessRow";
+import { ovenWords } from "../../ui/oven";
+import { RecessChoice } from "../../ui/RecessChoice";
 
 const SHOWN = [
   ["all", "shell and bake"],
@@ -46,27 +48,13 @@ export default function CardRoom() {
     <Box maxWidth="820px" paddingBottom="40px">
       <Flex className="not-printed" gap="14px" align="end" justify="space-between" wrap="wrap" paddingTop="14px">
         <Box minWidth="330px">
-          <RecessRow seat={shown}>
-            <Flex gap="10px" role="group" aria-label="What is on the card">
-              {SHOWN.map(([name, words]) => (
-                <chakra.button
-                  key={name}
-                  type="button"
-                  data-seated={shown === name}
-                  aria-pressed={shown === name}
-                  onClick={() => setSearch({ show: name }, { replace: true })}
-                  background="transparent"
-                  border="0"
-                  minHeight="36px"
-                  paddingInline="8px"
-                  fontWeight={shown === name ? "680" : "430"}
-                  cursor="pointer"
-                >
-                  {words}
-                </chakra.button>
-              ))}
-            </Flex>
-          </RecessRow>
+          <RecessChoice
+            label="What is on the card"
+            value={shown}
+            options={SHOWN}
+            choose={(show) => setSearch({ show }, { replace: true })}
+            high={36}
+          />
         </Box>
         <Flex gap="6px" align="center">
           <Link to={`/k/${kitchen}/bench/${pie}`}>Back to the bench</Link>
@@ -121,6 +109,7 @@ function Part({ title, children }: { title: string; children: React.ReactNode })
 }
 
 function Shell({ kitchen, pie, report }: { kitchen: string; pie: Pie; report: BakeReport }) {
+  const scale = useOvenScale();
   const weights = useQuery(shellQuery(kitchen, pie.design)).data?.weights;
   const stages = report.stages.filter((stage) => stage.look !== "");
   return (
@@ -131,7 +120,7 @@ function Shell({ kitchen, pie, report }: { kitchen: string; pie: Pie; report: Ba
           <b>
             {stage.name} {number(stage.to - stage.from)} min
           </b>{" "}
-          at {number(stage.ovenCelsius ?? 0)} °C {stage.mode}. {stage.look}
+          at {ovenWords(stage.ovenCelsius ?? 0, scale)} {stage.mode}. {stage.look}
         </Box>
       ))}
       {stages.some((stage) => stage.name === "weighted") && weights && (
@@ -146,17 +135,18 @@ function Shell({ kitchen, pie, report }: { kitchen: string; pie: Pie; report: Ba
 }
 
 function Bake({ pie, report }: { pie: Pie; report: BakeReport }) {
+  const scale = useOvenScale();
   const oven = pie.design.bake.oven;
   const stages = report.stages.filter((stage) => stage.name === "bake");
   return (
     <Part title="Bake">
       {stages.map((stage, index) => (
         <Box key={stage.from} marginTop="6px">
-          <b>{number(stage.to - stage.from)} min</b> at {number(stage.ovenCelsius ?? 0)} °C {stage.mode},{" "}
+          <b>{number(stage.to - stage.from)} min</b> at {ovenWords(stage.ovenCelsius ?? 0, scale)} {stage.mode},{" "}
           {pie.design.bake.stages[index]?.rack} rack
           {pie.design.bake.stages[index]?.tent && ", under foil"}
           {pie.design.bake.stages[index]?.shield && ", foil round the rim"}
-          {oven && `; dial of ${oven.name} at ${number((stage.ovenCelsius ?? 0) - oven.runsByKelvins)} °C`}
+          {oven && `; dial of ${oven.name} at ${ovenWords((stage.ovenCelsius ?? 0) - oven.runsByKelvins, scale)}`}
         </Box>
       ))}
       <Box as="dl" display="grid" gridTemplateColumns="150px 120px 1fr" columnGap="14px" rowGap="4px" marginTop="10px">
