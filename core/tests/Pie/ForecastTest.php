@@ -101,7 +101,9 @@ final class ForecastTest extends TestCase
     {
         $applied = 0;
         foreach (RandomPie::many(7, seed: 4) as $pie) {
-            foreach (Forecast::of($pie)->withWaysOut()->readings as $index => $reading) {
+            $readings = Forecast::of($pie)->withWaysOut()->readings;
+            $safe = ! $readings[5]->inTrouble();
+            foreach ($readings as $index => $reading) {
                 foreach ($reading->waysOut ?? [] as $way) {
                     $document = self::document($pie);
                     foreach ($way->changes as $change) {
@@ -112,7 +114,10 @@ final class ForecastTest extends TestCase
                         $place = json_decode((string) json_encode($change->to), true);
                         unset($place);
                     }
-                    $after = Forecast::of(PieFile::read(self::bytes($document)))->readings[$index];
+                    $all = Forecast::of(PieFile::read(self::bytes($document)))->readings;
+                    $after = $all[$index];
+                    // the rough bake of the search may miss the fine one by a hair, never by more
+                    self::assertTrue(! $safe || $all[5]->high <= ($all[5]->limits->upper ?? INF) + 2.0, "{$pie->name}: {$way->act} makes it unsafe");
                     if (in_array($reading->name, BakeReadings::NAMES, true)) {
                         // the search bakes roughly: what it calls cleared may miss by a hair in the fine bake
                         $miss = max(0.0, ($reading->name === 'safe' ? $after->high : $after->value) - ($after->limits->upper ?? INF));

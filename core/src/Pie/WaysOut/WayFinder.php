@@ -46,10 +46,23 @@ final readonly class WayFinder
         $pulls = array_map(fn (Lever $lever): Pull => $this->least($this->pie, $lever), Levers::for($reading, $this->pie, $this->parBakes));
         $clearing = array_filter($pulls, static fn (Pull $pull): bool => $pull->clears);
         $pulls = $clearing === [] ? [...$this->pairs($reading, $pulls), ...$pulls] : $clearing;
+        $pulls = array_filter($pulls, fn (Pull $pull): bool => ! $this->makesUnsafe($pull));
         $ranked = array_map(fn (Pull $pull): array => [$pull, [! $pull->clears, $this->newTroubles($pull), $pull->cost]], array_values($pulls));
         usort($ranked, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
 
         return array_map(fn (array $one): WayOut => $this->describe($one[0]), array_slice($ranked, 0, self::MOST_WAYS));
+    }
+
+    /** Nothing is mended at the price of safety. */
+    private function makesUnsafe(Pull $pull): bool
+    {
+        foreach ($this->readings as $before) {
+            if ($before->name === 'safe') {
+                return ! $before->inTrouble() && ($this->search->side('safe', $pull->pie) ?? 0) > 0;
+            }
+        }
+
+        return false;
     }
 
     private function newTroubles(Pull $pull): int

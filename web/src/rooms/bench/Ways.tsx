@@ -24,7 +24,13 @@ export const Ways = memo(function Ways({ reading, design, first, apply }: Props)
     return (
       <Box color="ink2">No ways out came: {query.error.message} They are asked for again with the next change.</Box>
     );
-  if (query.isPending) return <Box color="ink2">Looking for ways out, baking each</Box>;
+  // as high as three ways out are: what stands below must not jump when they come
+  if (query.isPending)
+    return (
+      <Box color="ink2" minHeight="220px" role="status">
+        Looking for ways out, baking each
+      </Box>
+    );
   if (ways.length === 0 && !old) return <Box color="ink2">No single change of what is in it mends this.</Box>;
   return (
     <Box aria-busy={old} opacity={old ? 0.55 : 1} transition="opacity 160ms ease-out">
