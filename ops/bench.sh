@@ -17,7 +17,7 @@ run_bench() {
     for name in "${wanted[@]}"; do "bench_$name"; done
 }
 
-bench_core() { php tools/bench/core.php; }
+bench_core() { php "${JIT[@]}" tools/bench/core.php; }
 
 # Every mode of the JIT from the shell, then php-fpm as shipped.
 bench_bake() {

@@ -15,7 +15,9 @@ use OpenApi\Attributes as OA;
 
 final class ForecastDesign
 {
-    #[OA\Post(path: '/kitchens/{kitchen}/forecast', operationId: 'forecastDesign', summary: 'What a design would do; nothing is stored.', tags: ['Pie'], requestBody: new Body('PieDesign'), responses: [
+    #[OA\Post(path: '/kitchens/{kitchen}/forecast', operationId: 'forecastDesign', summary: 'What a design would do; nothing is stored.', tags: ['Pie'], parameters: [
+        new OA\QueryParameter(name: 'rough', required: false, description: '1 for a first answer from one coarse bake, without the report of the bake', schema: new OA\Schema(type: 'string', enum: ['0', '1'])),
+    ], requestBody: new Body('PieDesign'), responses: [
         new Answer(200, 'The forecast', 'Forecast'),
         new Answer(401, 'Not signed in', 'Problem'),
         new Answer(404, 'Not your kitchen', 'Problem'),
@@ -24,6 +26,8 @@ final class ForecastDesign
     #[InPath]
     public function __invoke(Request $request): JsonResponse
     {
-        return ForecastResource::of(Forecast::of(PieFile::read($request->getContent())));
+        $pie = PieFile::read($request->getContent());
+
+        return ForecastResource::of($request->query('rough') === '1' ? Forecast::roughly($pie) : Forecast::of($pie));
     }
 }

@@ -106,7 +106,7 @@ use OpenApi\Attributes as OA;
 ])]
 #[OA\Schema(schema: 'Forecast', required: ['name', 'readings', 'weights', 'bake', 'ledger', 'salt', 'section', 'tinLabel', 'allergens', 'assumptions', 'cautions'], properties: [
     new OA\Property(property: 'name', type: 'string'),
-    new OA\Property(property: 'bake', nullable: true, description: 'null while there is nothing to bake', oneOf: [new OA\Schema(ref: '#/components/schemas/BakeReport')]),
+    new OA\Property(property: 'bake', nullable: true, description: 'null while there is nothing to bake, and in a rough answer', oneOf: [new OA\Schema(ref: '#/components/schemas/BakeReport')]),
     new OA\Property(property: 'readings', type: 'array', minItems: 6, maxItems: 6, items: new OA\Items(ref: '#/components/schemas/Reading')),
     new OA\Property(property: 'weights', type: 'object', required: ['crustGrams', 'fillingGrams', 'intoTheOvenGrams', 'portionGrams'], properties: [
         new OA\Property(property: 'crustGrams', type: 'number', description: 'raw dough in the tin, trimmed'),

@@ -116,6 +116,8 @@ final class PieTest extends TestCase
     {
         $answer = $this->postJson($this->at('/forecast'), $this->trout()->toArray())->assertOk();
         self::assertSame(json_encode(Forecast::of($this->trout())->toArray()), json_encode(json_decode((string) $answer->getContent())));
+        $rough = $this->postJson($this->at('/forecast?rough=1'), $this->trout()->toArray())->assertOk()->assertJsonPath('bake', null);
+        self::assertEqualsWithDelta($answer->json('readings.2.value'), $rough->json('readings.2.value'), 2.0, 'a first answer lies near the fine one');
         self::assertSame(0, $this->kitchen->pies()->count());
         $this->postJson($this->at('/forecast'), ['format' => 'cake'])->assertStatus(422)->assertJsonPath('refusals.0.at', '/format');
     }

@@ -30,5 +30,5 @@ foreach (glob(__DIR__.'/../../database/data/demo/*.json') ?: [] as $file) {
         }
     }
     line('core-read', $read, basename($file));
-    line('core-forecast', $forecast, basename($file).', without the JIT');
+    line('core-forecast', $forecast, basename($file));
 }

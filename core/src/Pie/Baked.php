@@ -103,6 +103,12 @@ final readonly class Baked
         return [max(0.0, $value - $doubt), $value + $doubt];
     }
 
+    /** Baked once, on a coarse grid. */
+    public function isRough(): bool
+    {
+        return $this->coarse === null;
+    }
+
     public function base(): float
     {
         return $this->course->basePercent + ($this->offsets['base'] ?? 0.0);

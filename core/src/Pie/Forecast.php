@@ -36,6 +36,14 @@ final readonly class Forecast
         return new self($pie, Balance::of($pie), $baked, Readings::of($pie, $baked));
     }
 
+    /** A first answer from one bake on a coarse grid, for a cook who is still typing; the fine one is to follow. */
+    public static function roughly(Pie $pie): self
+    {
+        $baked = Baked::roughly($pie);
+
+        return new self($pie, Balance::of($pie), $baked, Readings::of($pie, $baked));
+    }
+
     /** The same with the ways out of every reading in trouble. */
     public function withWaysOut(): self
     {
@@ -167,7 +175,7 @@ final readonly class Forecast
                 'intoTheOvenGrams' => round($crust + $filling, 1),
                 'portionGrams' => round(($crust + $filling) / $this->pie->portions, 1),
             ],
-            'bake' => $this->baked === null ? null : BakeReport::of($this->baked),
+            'bake' => $this->baked === null || $this->baked->isRough() ? null : BakeReport::of($this->baked),
             'ledger' => $this->ledger(),
             'salt' => $this->salt(),
             'section' => Section::of($this->balance)->toArray(),

@@ -85,6 +85,23 @@ export const forecastQuery = (kitchen: string, design: PieDesign) =>
     retry: false,
   });
 
+/** A first answer, from one coarse bake; it comes in a fraction of the time. */
+export const roughQuery = (kitchen: string, design: PieDesign) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "rough", JSON.stringify(design)],
+    queryFn: ({ signal }) =>
+      answer(
+        api.POST("/kitchens/{kitchen}/forecast", {
+          params: { path: { kitchen }, query: { rough: "1" } },
+          body: design,
+          signal,
+        }),
+      ),
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 10_000,
+    retry: false,
+  });
+
 /** What mends one reading of a design; found by baking it again and again, so it takes longer than the readings. */
 export const waysOutQuery = (kitchen: string, design: PieDesign, reading: ReadingName) =>
   queryOptions({

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { BakeReport } from "../api/client";
 import { number } from "../ui/numbers";
 import { ink } from "../ui/theme";
@@ -21,7 +22,7 @@ const FOOT = 24;
 const HEAD = 12;
 
 /** Centre, edge, base and rim over the minutes in the oven, with the events as marks. */
-export function CurvesChart({ report, before, minute, width }: Props) {
+export const CurvesChart = memo(function CurvesChart({ report, before, minute, width }: Props) {
   const { curves } = report;
   const until = Math.max(report.minutes, before?.minutes ?? 0, 10);
   const hottest = Math.max(110, ...curves.rim, ...(before?.curves.rim ?? []));
@@ -105,7 +106,7 @@ export function CurvesChart({ report, before, minute, width }: Props) {
       {minute !== null && <path d={`M${x(minute)},${HEAD} V${y(0)}`} stroke={ink("rim")} strokeWidth="2" />}
     </svg>
   );
-}
+});
 
 /** Names at the end of their lines, moved off each other. */
 function apart<T extends { at: number }>(lines: T[]): T[] {

@@ -1,12 +1,24 @@
 /** Numbers as they are shown: no more digits than mean something, a space before the unit. */
 export function number(value: number, decimals = 0): string {
-  return value.toLocaleString("en-GB", { minimumFractionDigits: decimals, maximumFractionDigits: decimals });
+  return formatOf(decimals, decimals).format(value);
+}
+
+const formats = new Map<string, Intl.NumberFormat>();
+
+/** Made once: making one takes far longer than using it. */
+function formatOf(least: number, most: number): Intl.NumberFormat {
+  const key = `${least}-${most}`;
+  const known = formats.get(key);
+  if (known) return known;
+  const made = new Intl.NumberFormat("en-GB", { minimumFractionDigits: least, maximumFractionDigits: most });
+  formats.set(key, made);
+  return made;
 }
 
 /** Grams: whole from 10 up, at most one decimal below. */
 export function grams(value: number): string {
   const digits = Math.abs(value) < 9.95 ? 1 : 0;
-  return `${value.toLocaleString("en-GB", { maximumFractionDigits: digits })} g`;
+  return `${formatOf(0, digits).format(value)} g`;
 }
 
 export function range(low: number | null, high: number | null, decimals = 0): string {

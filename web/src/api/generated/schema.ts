@@ -889,7 +889,7 @@ export interface components {
         };
         Forecast: {
             name: string;
-            /** @description null while there is nothing to bake */
+            /** @description null while there is nothing to bake, and in a rough answer */
             bake: components["schemas"]["BakeReport"] | null;
             readings: components["schemas"]["Reading"][];
             weights: {
@@ -2562,7 +2562,10 @@ export interface operations {
     };
     forecastDesign: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description 1 for a first answer from one coarse bake, without the report of the bake */
+                rough?: "0" | "1";
+            };
             header?: never;
             path: {
                 kitchen: string;

@@ -123,6 +123,7 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
             design={bench.forecast.of}
             stale={bench.forecast.stale}
             slow={bench.forecast.slow}
+            rough={bench.forecast.rough}
             applied={applied && applied.design === bench.present ? applied.act : null}
             apply={apply}
             undo={undo}

@@ -1,11 +1,11 @@
 import { Box } from "@chakra-ui/react";
-import { Fragment } from "react";
+import { Fragment, memo } from "react";
 import type { BakeReport } from "../../api/client";
 import { eventWords } from "../../api/words";
 import { number, range } from "../../ui/numbers";
 
 /** What is to be seen when, as ranges with their cues; what would come only later is said to. */
-export function Events({ report }: { report: BakeReport }) {
+export const Events = memo(function Events({ report }: { report: BakeReport }) {
   return (
     <Box
       as="dl"
@@ -30,10 +30,10 @@ export function Events({ report }: { report: BakeReport }) {
       ))}
     </Box>
   );
-}
+});
 
 /** What comes out: colours, weight, carry-over, cooling. */
-export function Outcome({ report }: { report: BakeReport }) {
+export const Outcome = memo(function Outcome({ report }: { report: BakeReport }) {
   return (
     <Box as="p" color="ink2" marginTop="6px">
       Out at {number(report.minutes)} min: {report.colours.map((one) => `${one.where} ${one.word}`).join(", ")}. It
@@ -41,4 +41,4 @@ export function Outcome({ report }: { report: BakeReport }) {
       {report.cooling.says}
     </Box>
   );
-}
+});

@@ -12,13 +12,15 @@ type Props = {
   design: PieDesign;
   stale: boolean;
   slow: boolean;
+  /** a first answer, the fine one is on its way */
+  rough: boolean;
   applied: string | null;
   apply: (way: WayOut, of: PieDesign) => void;
   undo: () => void;
 };
 
 /** What it will do: the readings, and under each in trouble the ways out. */
-export function Readings({ forecast, design, stale, slow, applied, apply, undo }: Props) {
+export function Readings({ forecast, design, stale, slow, rough, applied, apply, undo }: Props) {
   return (
     <Box as="section" aria-label="What it will do" aria-busy={stale}>
       <Flex
@@ -31,7 +33,7 @@ export function Readings({ forecast, design, stale, slow, applied, apply, undo }
       >
         What it will do
         <Box as="span" color="ink2" fontWeight="430" role="status">
-          {slow ? "working out" : "range, 8 in 10 bakes"}
+          {rough ? "roughly, working out" : slow ? "working out" : "range, 8 in 10 bakes"}
         </Box>
       </Flex>
       {applied && (

@@ -3,8 +3,11 @@ import { useQuery } from "@tanstack/react-query";
 import { memo } from "react";
 import type { PieDesign, Reading, WayOut } from "../../api/client";
 import { waysOutQuery } from "../../api/queries";
+import { useSettled } from "../../ui/useSettled";
 import { WayOutRow } from "../../ui/WayOutRow";
 import { useBenchContext } from "./BenchContext";
+
+const WAIT_MS = 120;
 
 type Props = {
   reading: Reading;
@@ -17,9 +20,11 @@ type Props = {
 /** The ways out of a reading in trouble. Those of the design before stay where they are, unpressed, while newer ones are looked for. */
 export const Ways = memo(function Ways({ reading, design, first, apply }: Props) {
   const { kitchen } = useBenchContext();
-  const query = useQuery(waysOutQuery(kitchen, design, reading.name));
+  // each is baked many times over: not while a cook is typing
+  const settled = useSettled(design, WAIT_MS);
+  const query = useQuery(waysOutQuery(kitchen, settled, reading.name));
   const ways = query.data ?? [];
-  const old = query.isPlaceholderData;
+  const old = query.isPlaceholderData || settled !== design;
   if (query.error)
     return (
       <Box color="ink2">No ways out came: {query.error.message} They are asked for again with the next change.</Box>

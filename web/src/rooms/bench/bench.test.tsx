@@ -156,6 +156,7 @@ describe("what it will do", () => {
         design={trout()}
         stale={false}
         slow={false}
+        rough={false}
         applied={null}
         apply={apply}
         undo={vi.fn()}

@@ -1,33 +1,36 @@
-import { useQuery } from "@tanstack/react-query";
-import { useEffect, useRef, useState } from "react";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useRef } from "react";
 import { ApiProblem, type Forecast, type PieDesign, type Refusal } from "../../api/client";
-import { forecastQuery } from "../../api/queries";
+import { forecastQuery, roughQuery } from "../../api/queries";
+import { useSettled } from "../../ui/useSettled";
 
 const WAIT_MS = 15;
 const SAY_AFTER_MS = 300;
 const NONE: Refusal[] = [];
 
 /**
- * What the design on the bench will do. The last good answer stays while a newer one is worked out; `slow` after 300 ms
- * of that; `of` is the design that it holds for. Where the design is refused, the refusals come with it and the last good answer is marked stale.
+ * What the design on the bench will do. A rough answer comes first and the fine one follows (`rough` says which it is);
+ * the last good answer stays until then. `slow` after 300 ms of waiting; `of` is the design that the answer holds for.
+ * Where the design is refused, the refusals come with it and the last good answer is marked stale.
  */
 export function useForecast(kitchen: string, design: PieDesign, first: Forecast) {
   const asked = useSettled(design, WAIT_MS);
-  const query = useQuery(forecastQuery(kitchen, asked));
-  const good = useRef({ data: first, of: design });
-  if (query.data && !query.isPlaceholderData) good.current = { data: query.data, of: asked };
-  const working = asked !== design || query.isFetching;
+  const known = useQueryClient().getQueryData(forecastQuery(kitchen, asked).queryKey) !== undefined;
+  const quick = useQuery({ ...roughQuery(kitchen, asked), enabled: !known });
+  // after the rough one, not beside it: they would keep each other waiting
+  const fine = useQuery({ ...forecastQuery(kitchen, asked), enabled: known || !quick.isPending });
+  const hasFine = fine.data !== undefined && !fine.isPlaceholderData;
+  const good = useRef({ data: first, of: design, rough: false });
+  const last = useRef(first.bake);
+  if (hasFine && fine.data) {
+    good.current = { data: fine.data, of: asked, rough: false };
+    last.current = fine.data.bake;
+  } else if (quick.data && good.current.of !== asked) {
+    // curves and cues stay those of the last fine bake until the next one is there
+    good.current = { data: { ...quick.data, bake: last.current }, of: asked, rough: true };
+  }
+  const working = asked !== design || !hasFine;
   const slow = useSettled(working, SAY_AFTER_MS) && working;
-  const problem = query.error instanceof ApiProblem ? query.error.problem : null;
+  const problem = fine.error instanceof ApiProblem ? fine.error.problem : null;
   return { ...good.current, stale: working || problem !== null, slow, refusals: problem?.refusals ?? NONE, problem };
-}
-
-/** A value once it has stayed the same for a while. */
-function useSettled<T>(value: T, ms: number): T {
-  const [settled, setSettled] = useState(value);
-  useEffect(() => {
-    const timer = setTimeout(() => setSettled(value), ms);
-    return () => clearTimeout(timer);
-  }, [value, ms]);
-  return settled;
 }
