@@ -117,3 +117,50 @@ describe("one pie on the bench", () => {
     expect(now().forecast.data.name).toBe("Smoked trout and leek quiche");
   });
 });
+
+describe("a forecast that comes twice", () => {
+  afterEach(() => vi.unstubAllGlobals());
+
+  it("is rough at first, says so, keeps the curves there are, and is fine in the end", async () => {
+    let release: () => void = () => {};
+    const held = new Promise<void>((resolve) => {
+      release = resolve;
+    });
+    let calls = 0;
+    const { now } = bench({
+      "POST /forecast": async () => {
+        calls++;
+        if (calls === 1) return json(forecast({ name: "rough", bake: null }));
+        await held;
+        return json(forecast({ name: "fine" }));
+      },
+    });
+    act(() => now().change(named("Mine")));
+    await waitFor(() => expect(now().forecast.data.name).toBe("rough"));
+    expect([now().forecast.rough, now().forecast.stale]).toEqual([true, true]);
+    expect(now().forecast.data.bake).toEqual(forecast().bake);
+    act(() => release());
+    await waitFor(() => expect(now().forecast.data.name).toBe("fine"));
+    expect([now().forecast.rough, now().forecast.stale]).toEqual([false, false]);
+  });
+
+  it("asks for nothing where the answer is known, as after an undo", async () => {
+    const { asked, now } = bench();
+    act(() => now().change(named("Mine")));
+    await waitFor(() => expect(now().forecast.data.name).toBe("worked out"));
+    await waitFor(() => expect(now().forecast.rough).toBe(false));
+    const before = asked.length;
+    act(() => now().undo());
+    await waitFor(() => expect(now().forecast.data.name).toBe("Smoked trout and leek quiche"));
+    expect(asked.length).toBe(before);
+  });
+
+  it("loses no change of two that come before the screen is drawn", () => {
+    const { now } = bench();
+    act(() => {
+      now().change(named("Mine"));
+      now().change((design) => setAt(design, "/portions", 3));
+    });
+    expect([now().present.name, now().present.portions]).toEqual(["Mine", 3]);
+  });
+});

@@ -1,0 +1,80 @@
+import { ChakraProvider } from "@chakra-ui/react";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { fireEvent, render, screen } from "@testing-library/react";
+import { MemoryRouter, Route, Routes } from "react-router";
+import { afterEach, describe, expect, it, vi } from "vitest";
+import { forecast, json, problem, revision, server, trout } from "../../../test/kitchen";
+import { system } from "../../ui/theme";
+import CardRoom from "./Card";
+
+const session = (temperatures: string) => ({
+  user: { name: "Ada", email: "a@b.example", units: { cups: "metric", temperatures, eggs: "us" } },
+  kitchens: [],
+  csrfToken: "t",
+});
+const pie = (change: object = {}) => ({
+  id: "p",
+  archived: false,
+  revision: revision(3),
+  design: trout(),
+  forecast: forecast(change),
+});
+
+function open(answers: Parameters<typeof server>[0], at = "/k/k/card/p") {
+  server({ "GET /session": () => json(session("celsius")), "POST /shell": () => json({ shell: null }), ...answers });
+  render(
+    <ChakraProvider value={system}>
+      <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
+        <MemoryRouter initialEntries={[at]}>
+          <Routes>
+            <Route path="/k/:kitchen/card/:pie" element={<CardRoom />} />
+          </Routes>
+        </MemoryRouter>
+      </QueryClientProvider>
+    </ChakraProvider>,
+  );
+}
+
+describe("the card for the wall", () => {
+  afterEach(() => vi.unstubAllGlobals());
+
+  it("has stages, times as ranges, cues and cautions, and nothing that is not in the plan", async () => {
+    open({ "GET /pies/p": () => json(pie()) });
+    const bake = await screen.findByRole("region", { name: "Bake" });
+    expect(bake.textContent).toContain("37–45 min");
+    expect(bake.textContent).toContain("It moves as one piece.");
+    expect(bake.textContent).not.toContain("golden");
+    expect(screen.getByRole("region", { name: "Shell" }).textContent).toContain("weighted 15 min");
+    expect(screen.getByRole("region", { name: "Mind" }).textContent).toContain("Contains egg, milk.");
+  });
+
+  it("can be the shell alone or the bake alone, and keeps the cautions", async () => {
+    open({ "GET /pies/p": () => json(pie()) });
+    fireEvent.click(await screen.findByRole("button", { name: "shell only" }));
+    expect(screen.queryByRole("region", { name: "Bake" })).toBeNull();
+    fireEvent.click(screen.getByRole("button", { name: "bake only" }));
+    expect(screen.queryByRole("region", { name: "Shell" })).toBeNull();
+    expect(screen.getByRole("region", { name: "Mind" }).textContent).toContain("Local food rules come first.");
+  });
+
+  it("opens as it was asked for in its address", async () => {
+    open({ "GET /pies/p": () => json(pie()) }, "/k/k/card/p?show=shell");
+    expect((await screen.findByRole("button", { name: "shell only" })).getAttribute("aria-pressed")).toBe("true");
+  });
+
+  it("tells ovens in the cook's own scale", async () => {
+    open({ "GET /pies/p": () => json(pie()), "GET /session": () => json(session("fahrenheit")) });
+    expect(await screen.findByText(/374 °F/)).toBeTruthy();
+  });
+
+  it("says that there is nothing to bake yet, and what went wrong when it does not open", async () => {
+    open({ "GET /pies/p": () => json(pie({ bake: null })) });
+    expect(await screen.findByText(/nothing to bake yet/)).toBeTruthy();
+  });
+
+  it("offers to try again when it does not open", async () => {
+    open({ "GET /pies/p": () => problem(404, "not-found") });
+    expect(await screen.findByText("This card did not open.")).toBeTruthy();
+    expect(screen.getByRole("button", { name: "Try again" })).toBeTruthy();
+  });
+});
