@@ -103,10 +103,10 @@ final readonly class Baked
         return [max(0.0, $value - $doubt), $value + $doubt];
     }
 
-    /** Baked once, on a coarse grid. */
+    /** Baked once, on a coarse grid, and not held against a finer bake. */
     public function isRough(): bool
     {
-        return $this->coarse === null;
+        return $this->coarse === null && $this->offsets === [];
     }
 
     public function base(): float

@@ -132,6 +132,15 @@ final class ForecastTest extends TestCase
         self::assertGreaterThan(10, $applied);
     }
 
+    public function test_a_rough_answer_has_the_same_readings_and_never_says_safe_where_the_fine_one_does_not(): void
+    {
+        foreach (RandomPie::many(40, seed: 9) as $pie) {
+            [$rough, $fine] = [Forecast::roughly($pie)->readings, Forecast::of($pie)->readings];
+            self::assertSame(array_map(static fn (Reading $one): string => $one->name, $fine), array_map(static fn (Reading $one): string => $one->name, $rough));
+            self::assertFalse($rough[5]->verdict === 'safe' && $fine[5]->verdict !== 'safe', $pie->name);
+        }
+    }
+
     public function test_the_trout_quiche_is_read_as_a_cook_would_read_it(): void
     {
         $forecast = Forecast::of(self::trout());

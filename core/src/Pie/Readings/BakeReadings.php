@@ -22,6 +22,8 @@ final readonly class BakeReadings
 
     private const LEATHERY_AT_MOST = 0.5;
 
+    private const ROUGH_MARGIN = 1.25;
+
     public static function take(string $name, Pie $pie, ?Baked $baked): Reading
     {
         return match ($name) {
@@ -128,7 +130,8 @@ final readonly class BakeReadings
         }
         $value = $baked->minute('safe');
         [$low, $high] = $baked->range('safe');
-        $safe = $high <= $out + Limits::SLACK;
+        // a rough answer must not say safe where the fine one may take it back
+        $safe = max($high, $baked->isRough() ? self::ROUGH_MARGIN * $value : 0.0) <= $out + Limits::SLACK;
         $wanted = Say::number($baked->setup->wantedCelsius);
         $reason = is_finite($value)
             ? sprintf(
