@@ -21,6 +21,14 @@ final class ForecastCommandTest extends TestCase
         self::assertSame(json_encode($core), json_encode(json_decode($out)));
     }
 
+    public function test_compiled_while_it_runs_it_gives_the_same_to_the_last_digit(): void
+    {
+        [$compiled] = self::command('forecast', self::DEMO);
+        $plain = shell_exec('php -d opcache.enable_cli=0 '.escapeshellarg(self::root().'/tools/forecast.php').' '.escapeshellarg(self::root().'/'.self::DEMO));
+        self::assertNotEmpty($plain);
+        self::assertSame($plain, $compiled);
+    }
+
     public function test_with_text_it_prints_for_people(): void
     {
         [$out, , $exit] = self::command('forecast', self::DEMO, '--text');

@@ -22,7 +22,7 @@ type Props<T> = {
   list?: string[];
 };
 
-const WAIT_MS = 40;
+const WAIT_MS = 20;
 
 /**
  * An entry edited in place: text with a dotted underline that is a field all along. Enter keeps, Escape returns, arrows
