@@ -1,11 +1,12 @@
 import { describe, expect, it } from "vitest";
+import { filmGrid } from "../../test/film";
 import { section } from "../../test/kitchen";
 import type { BakeFilm, BakeFrame } from "../api/client";
 import { classOf, fieldOf, meaning } from "./fields";
 import { bands, frameAt, outline, pastry, shapeOf } from "./film";
 import { frameOf } from "./frame";
 
-const cells = 4 * 4;
+const cells = filmGrid.kinds.length;
 const state = (minute: number, stage: BakeFrame["stage"], celsius: number): BakeFrame => ({
   stage,
   minute,
@@ -20,20 +21,7 @@ const state = (minute: number, stage: BakeFrame["stage"], celsius: number): Bake
 
 const film: BakeFilm = {
   setsAtCelsius: 78,
-  grid: {
-    columns: 4,
-    rows: 4,
-    fillColumns: 2,
-    sideColumns: 1,
-    baseRows: 1,
-    fillFrom: 2,
-    fillTo: 3,
-    widthsMm: [60, 57, 3, 1],
-    heightsMm: [1, 3, 13, 14],
-    kinds: Array.from({ length: cells }, (_, i) =>
-      i % 4 === 3 || i < 4 ? "tin" : i < 8 || i % 4 === 2 ? "crust" : "filling",
-    ),
-  },
+  grid: filmGrid,
   frames: [state(0, "weighted", 20), state(10, "weighted", 120), state(10, "filled", 10), state(20, "bake", 30)],
 };
 const frame = frameOf(section, 540, { left: 8, right: 70, top: 30, bottom: 40 });

@@ -1,5 +1,6 @@
 import { render } from "@testing-library/react";
 import { describe, expect, it } from "vitest";
+import { filmGrid } from "../../test/film";
 import { bakeReport, section, show } from "../../test/kitchen";
 import type { BakeFilm } from "../api/client";
 import { CurvesChart } from "./Curves";
@@ -10,24 +11,10 @@ import { frameAt } from "./film";
 import { frameOf } from "./frame";
 import { TimeStrip } from "./TimeStrip";
 
-const GRID = { columns: 4, rows: 4 };
-const cells = GRID.columns * GRID.rows;
-const kinds = Array.from({ length: cells }, (_, i) =>
-  i % 4 === 3 || i < 4 ? ("tin" as const) : i < 8 || i % 4 === 2 ? ("crust" as const) : ("filling" as const),
-);
+const { kinds } = filmGrid;
 const film: BakeFilm = {
   setsAtCelsius: 78,
-  grid: {
-    ...GRID,
-    fillColumns: 2,
-    sideColumns: 1,
-    baseRows: 1,
-    fillFrom: 2,
-    fillTo: 3,
-    widthsMm: [60, 57, 3, 1],
-    heightsMm: [1, 3, 13, 14],
-    kinds,
-  },
+  grid: filmGrid,
   frames: (["weighted", "bake"] as const).map((stage, i) => ({
     stage,
     minute: i * 30,
