@@ -149,7 +149,14 @@ function Bake({ pie, report }: { pie: Pie; report: BakeReport }) {
           {oven && `; dial of ${oven.name} at ${ovenWords((stage.ovenCelsius ?? 0) - oven.runsByKelvins, scale)}`}
         </Box>
       ))}
-      <Box as="dl" display="grid" gridTemplateColumns="150px 120px 1fr" columnGap="14px" rowGap="4px" marginTop="10px">
+      <Box
+        as="dl"
+        display="grid"
+        gridTemplateColumns={{ base: "1fr auto", sm: "150px 120px 1fr" }}
+        columnGap="14px"
+        rowGap="4px"
+        marginTop="10px"
+      >
         {report.events
           .filter((event) => event.isInPlan)
           .map((event) => (
@@ -158,7 +165,9 @@ function Bake({ pie, report }: { pie: Pie; report: BakeReport }) {
                 {eventWords[event.name]}
               </Box>
               <dd>{range(event.low, event.high) || number(event.minute)} min</dd>
-              <dd>{event.cue}</dd>
+              <Box as="dd" gridColumn={{ base: "1 / -1", sm: "auto" }}>
+                {event.cue}
+              </Box>
             </Box>
           ))}
       </Box>
