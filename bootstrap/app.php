@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Kitchen\CsrfCheck;
 use App\Kitchen\InKitchen;
 use App\Kitchen\MayWrite;
+use App\Problem\BoundJson;
 use App\Problem\Problem;
 use App\Problem\ProblemResponse;
 use Illuminate\Foundation\Application;
@@ -29,6 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([App\Kitchen\OpenKitchenCommand::class, App\Kitchen\AddMemberCommand::class, App\Pie\ReadVerdictsCommand::class])
     ->withMiddleware(static function (Middleware $middleware): void {
         // a design is kept as it was sent: an empty note stays an empty note
+        $middleware->prepend(BoundJson::class);
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->web(replace: [ValidateCsrfToken::class => CsrfCheck::class], remove: [ShareErrorsFromSession::class]);
         $middleware->alias(['kitchen' => InKitchen::class, 'write' => MayWrite::class]);

@@ -10,7 +10,7 @@ return [
             'host' => '127.0.0.1',
             'port' => env('DB_PORT'),
             'database' => env('DB_DATABASE', 'hojaldre'),
-            'username' => 'hojaldre',
+            'username' => env('DB_USERNAME', 'hojaldre_app'),
             'password' => env('DB_PASSWORD'),
             'charset' => 'utf8',
             'prefix' => '',

@@ -26,6 +26,7 @@ bench_bake() {
     for mode in off function tracing; do
         php -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d "opcache.jit=$mode" tools/bench/bake.php "shell, JIT $mode"
     done
+    find_run_user
     HOJALDRE_FPM=$(fpm_socket bench) with_app node tools/bench/bake.mjs
 }
 
@@ -51,9 +52,9 @@ with_app() {
     have_database hojaldre_bench fresh
     write_settings bench hojaldre_bench
     prepare_instance bench
-    artisan bench db:seed --class=Database\\Seeders\\DemoKitchenSeeder --force >/dev/null
+    artisan bench kitchen:open-first --demo >/dev/null
     trap 'stop_instance bench' EXIT
     start_instance bench "$(first_free_port 8720)"
-    "$@" "http://127.0.0.1:$(cat "$VAR/bench/port")"
+    "$@" "http://127.0.0.1:$(cat "$INSTANCES/bench/port")"
     stop_instance bench
 }

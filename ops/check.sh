@@ -14,7 +14,7 @@ web-style        node_modules/.bin/biome check --error-on-warnings .
 web-types        node node_modules/ts7/bin/tsc -p .
 web-arrows       bash tools/check/web-arrows.sh
 web-dead-code    node_modules/.bin/knip --no-config-hints
-shell            bash -c 'for f in hojaldre ops/*.sh ops/lib/*.sh tools/check/*.sh .ci/run; do bash -n "$f" || exit 1; done'
+shell            shellcheck --severity=warning --shell=bash --exclude=SC2034,SC2153,SC2154 hojaldre .ci/run ops/*.sh ops/lib/*.sh tools/check/*.sh
 CHECKS
 }
 
@@ -31,6 +31,7 @@ run_checks() {
 run_check() {
     local name
     install_node
+    install_packages shellcheck
     run_checks "$VAR/logs/check"
     [ -f "$VAR/logs/check/failed" ] || return 0
     while read -r name; do

@@ -4,7 +4,8 @@ source "$ROOT/ops/lib/instance.sh"
 
 run_member() {
     [ $# -ge 2 ] || fail 'member wants an e-mail address and a role.' 'Such as: ./hojaldre member ben@lockhouse.example cook --name="Ben Sluys"'
-    [ -f "$VAR/main/settings.env" ] || fail 'There is no kitchen here yet.' 'Run ./hojaldre start first.'
+    find_run_user
+    [ -f "$INSTANCES/main/settings.env" ] || fail 'There is no kitchen here yet.' 'Run ./hojaldre start first.'
     only_one_at_a_time
     start_database
     artisan main kitchen:member "$@"

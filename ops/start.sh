@@ -29,8 +29,8 @@ run_start() {
     step "bringing the tables up to date"
     prepare_instance main
     local sign_in
-    sign_in=$(first_sign_in "$empty")
-    quietly "$VAR/main/logs/verdicts.log" 'The pies could not be read.' artisan main pies:read-verdicts
+    sign_in=$(first_sign_in ${empty:+--empty})
+    quietly "$INSTANCES/main/logs/verdicts.log" 'The pies could not be read.' artisan main pies:read-verdicts
     choose_port "$port"
     step "starting the app"
     start_instance main "$PORT"
@@ -46,35 +46,29 @@ run_start() {
         sleep 1 9>&- &
         wait $!
     done
-    fail 'The app has ended by itself.' "Read the logs in $VAR/main/logs, or another ./hojaldre stopped it."
+    fail 'The app has ended by itself.' "Read the logs in $INSTANCES/main/logs, or another ./hojaldre stopped it."
 }
 
-# Prints how to sign in. Demo data and the first kitchen are put in once, and only where there is nobody yet.
+# Prints how to sign in. The demo kitchen, or an empty one with --empty, is opened once, and only where nobody can sign in yet.
 first_sign_in() {
-    local note="$VAR/main/sign-in.txt"
-    if [ -z "$1" ]; then
-        quietly "$VAR/main/logs/seed.log" 'The demo kitchen could not be put in.' artisan main db:seed --class=Database\\Seeders\\DemoKitchenSeeder --force
-        printf 'Demo kitchen: ada@lockhouse.example, password: golden crust'
-        return 0
-    fi
-    quietly "$VAR/main/logs/first.log" 'The first kitchen could not be opened.' artisan main kitchen:open-first
-    if [ -s "$VAR/main/logs/first.log" ]; then
-        (umask 077 && cp "$VAR/main/logs/first.log" "$note")
-    fi
-    rm -f "$VAR/main/logs/first.log"
-    if [ -f "$note" ]; then printf 'First owner: %s' "$(cat "$note")"; else printf 'Sign in as before.'; fi
+    local note="$INSTANCES/main/sign-in.txt" log="$INSTANCES/main/logs/first.log"
+    quietly "$log" 'The first kitchen could not be opened.' artisan main kitchen:open-first "${1:---demo}"
+    if [ -s "$log" ]; then (umask 077 && cp "$log" "$note"); fi
+    rm -f "$log"
+    if [ -f "$note" ]; then cat "$note"; else printf 'Sign in as before.'; fi
 }
 
 choose_port() {
     local last
-    last=$(cat "$VAR/main/port" 2>/dev/null || echo 8420)
+    last=$(cat "$INSTANCES/main/port" 2>/dev/null || echo 8420)
     stop_instance main
     PORT=${1:-$(first_free_port "$last")}
 }
 
 # A port that somebody else holds is refused before anything of ours is stopped.
 refuse_taken_port() {
-    instance_is_up main && [ "$1" = "$(cat "$VAR/main/port" 2>/dev/null)" ] && return 0
+    find_run_user
+    instance_is_up main && [ "$1" = "$(cat "$INSTANCES/main/port" 2>/dev/null)" ] && return 0
     port_is_taken "$1" && fail "Port $1 is taken by something else." 'Choose another, or leave --port out.'
     return 0
 }

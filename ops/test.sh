@@ -40,10 +40,11 @@ run_browser_tests() {
     have_database hojaldre_e2e fresh
     write_settings e2e hojaldre_e2e
     prepare_instance e2e
-    artisan e2e db:seed --class=Database\\Seeders\\DemoKitchenSeeder --force >/dev/null
+    artisan e2e kitchen:open-first --demo >/dev/null
     local port
     port=$(first_free_port "$E2E_PORT_FROM")
     start_instance e2e "$port"
+    bash tools/check/workers.sh "$INSTANCES/e2e"
     HOJALDRE_URL="http://127.0.0.1:$port" npx playwright test
     stop_instance e2e
 }

@@ -14,6 +14,15 @@ require __DIR__.'/../vendor/autoload.php';
 $root = dirname(__DIR__);
 $openapi = (new Generator)->setVersion('3.1.0')->generate(["$root/app"], validate: false);
 $contract = json_decode($openapi?->toJson() ?? '', true, 512, JSON_THROW_ON_ERROR);
+// what holds of every body is written once
+foreach ($contract['paths'] as &$verbs) {
+    foreach ($verbs as &$operation) {
+        if (isset($operation['requestBody'])) {
+            $operation['responses']['413'] = ['description' => 'Larger than 256 kB, or an object with more than 200 keys', 'content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']]]];
+        }
+    }
+}
+unset($verbs, $operation);
 $design = json_decode((string) file_get_contents("$root/docs/formats/pie-2.schema.json"), true, 64, JSON_THROW_ON_ERROR);
 $definitions = $design['$defs'];
 unset($design['$defs'], $design['$schema'], $design['$id'], $design['title']);

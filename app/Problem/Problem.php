@@ -58,7 +58,12 @@ final class Problem extends RuntimeException
 
     public static function tooLarge(): self
     {
-        return new self(413, 'too-large', 'Too large', 'Send at most 1 MB.');
+        return new self(413, 'too-large', 'Too large', 'Send at most 256 kB.');
+    }
+
+    public static function tooManyKeys(): self
+    {
+        return new self(413, 'too-many-keys', 'Too many keys', 'One object of what was sent has more than 200 keys. A pie has none like that: export it again and send that file.');
     }
 
     public static function staleToken(): self

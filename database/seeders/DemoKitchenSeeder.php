@@ -21,8 +21,7 @@ use Illuminate\Support\Str;
 use RuntimeException;
 
 /**
- * The Lock House, a made-up pie hatch. May be run again at any time: it adds what is missing and never touches what
- * somebody has changed since.
+ * The Lock House, a made-up pie hatch. Its passwords are published, so it goes only where nobody can sign in yet.
  */
 final class DemoKitchenSeeder extends Seeder
 {
@@ -36,27 +35,25 @@ final class DemoKitchenSeeder extends Seeder
 
     public function run(): void
     {
+        if (User::query()->exists()) {
+            return;
+        }
         DB::transaction(function (): void {
-            $kitchen = Kitchen::query()->firstOrCreate(['name' => 'The Lock House']);
+            $kitchen = Kitchen::query()->create(['name' => 'The Lock House']);
             foreach (self::MEMBERS as [$name, $email, $role]) {
-                $user = User::query()->firstOrCreate(['email' => $email], ['name' => $name, 'password' => self::PASSWORD]);
-                $kitchen->members()->syncWithoutDetaching([$user->id => ['role' => $role->value]]);
+                $user = User::query()->create(['email' => $email, 'name' => $name, 'password' => self::PASSWORD]);
+                $kitchen->members()->attach($user->id, ['role' => $role->value]);
             }
             $ada = User::query()->where('email', self::MEMBERS[0][1])->firstOrFail();
             $this->stores($kitchen);
-            if ($kitchen->pies()->doesntExist()) {
-                foreach (array_reverse(self::files()) as $file) {
-                    StoredPie::putDown($kitchen, $ada, PieFile::read((string) file_get_contents($file)));
-                }
+            foreach (array_reverse(self::files()) as $file) {
+                StoredPie::putDown($kitchen, $ada, PieFile::read((string) file_get_contents($file)));
             }
         });
     }
 
     private function stores(Kitchen $kitchen): void
     {
-        if (KitchenTin::query()->where('kitchen_id', $kitchen->id)->exists()) {
-            return;
-        }
         foreach (DemoStores::TINS as $name => $tin) {
             KitchenTin::put($kitchen, Str::uuid()->toString(), ['name' => $name, 'tin' => json_encode($tin, JSON_THROW_ON_ERROR)]);
         }

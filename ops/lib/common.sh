@@ -44,24 +44,14 @@ first_free_port() {
     printf '%s' "$port"
 }
 
-# alive PIDFILE WORD: whether the process of a pid file lives and is the one we started (a number may have been given away since).
-alive() {
-    local pid
-    pid=$(head -n1 "$1" 2>/dev/null) || return 1
-    [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' <"/proc/$pid/cmdline" | grep -qF "$2"
-}
+# alive PIDFILE PROGRAM: whether the process of a pid file lives and runs that program (a number may have been given away since).
+alive() { [ -s "$1" ] && start-stop-daemon --status --quiet --pidfile "$1" --exec "$2"; }
 
-# end_process PIDFILE WORD SIGNAL: ask it to end, wait for it, insist after ten seconds.
+# end_process PIDFILE PROGRAM SIGNAL: ask it to end, wait for it, insist after ten seconds.
 end_process() {
-    local pid i
-    alive "$1" "$2" || { rm -f "$1"; return 0; }
-    pid=$(head -n1 "$1")
-    kill "-$3" "$pid" 2>/dev/null || true
-    for ((i = 0; i < 100; i++)); do
-        [ -d "/proc/$pid" ] || { rm -f "$1"; return 0; }
-        sleep 0.1
-    done
-    kill -KILL "$pid" 2>/dev/null || true
+    if alive "$1" "$2"; then
+        start-stop-daemon --stop --quiet --oknodo --retry "$3/10/KILL/5" --pidfile "$1" --exec "$2" || true
+    fi
     rm -f "$1"
 }
 

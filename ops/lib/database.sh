@@ -1,4 +1,6 @@
-# The private PostgreSQL 15 cluster of this checkout: own port, own role, loopback only, never run as root.
+# The private PostgreSQL 15 cluster of this checkout: own port, loopback only, never run as root. Three roles: "hojaldre" makes
+# databases and roles and is used by these scripts alone; "hojaldre_owner" owns the tables and changes them; "hojaldre_app" is the
+# one the app signs in with: it may not change tables, and not touch a saved revision.
 
 PG_BIN=/usr/lib/postgresql/15/bin
 
@@ -54,7 +56,25 @@ make_cluster() {
 }
 
 new_password() {
-    (umask 077 && head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$VAR/secrets/db-password")
+    (umask 077 && head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$VAR/secrets/${1:-db-password}")
+}
+
+secret() { cat "$VAR/secrets/$1"; }
+
+# The two roles below the one that made the cluster; one whose password file is gone gets a new password.
+have_roles() {
+    local role
+    for role in owner app; do
+        if [ "$(sql -d postgres -c "select 1 from pg_roles where rolname = 'hojaldre_$role'")" != 1 ]; then
+            new_password "db-$role-password"
+            sql -d postgres -c "create role hojaldre_$role login nosuperuser nocreatedb nocreaterole password '$(secret "db-$role-password")'"
+        elif [ ! -s "$VAR/secrets/db-$role-password" ]; then
+            new_password "db-$role-password"
+            sql -d postgres -c "alter role hojaldre_$role password '$(secret "db-$role-password")'"
+        fi
+    done
+    # the owner may act as the app, so that a test can ask what the app may do
+    sql -d postgres -c 'grant hojaldre_app to hojaldre_owner'
 }
 
 # The password file is gone and the cluster is not: give its role a new one, as the server alone on its files can.
@@ -70,6 +90,7 @@ start_database() {
     make_cluster
     if as_pg pg_ctl -D "$PG_DATA" status >/dev/null 2>&1; then
         DB_PORT=$(cat "$VAR/pg-port")
+        have_roles
         return 0
     fi
     local log="${PG_DATA%/*}/server.log" try
@@ -79,6 +100,7 @@ start_database() {
         if as_pg pg_ctl -D "$PG_DATA" -w -t 60 -l "$log" \
             -o "-c listen_addresses=127.0.0.1 -c port=$DB_PORT -c unix_socket_directories=" start >"$VAR/logs/pg_ctl.log" 2>&1 </dev/null; then
             printf '%s' "$DB_PORT" >"$VAR/pg-port"
+            have_roles
             return 0
         fi
         # somebody else may have taken the port between the look and the leap
@@ -96,10 +118,26 @@ stop_database() {
     fi
 }
 
-sql() { PGOPTIONS="-c client_min_messages=warning" PGPASSWORD=$(cat "$VAR/secrets/db-password") "$PG_BIN/psql" -h 127.0.0.1 -p "$DB_PORT" -U hojaldre -qAtX -v ON_ERROR_STOP=1 "$@"; }
+sql() { PGOPTIONS="-c client_min_messages=warning" PGPASSWORD=$(secret db-password) "$PG_BIN/psql" -h 127.0.0.1 -p "$DB_PORT" -U hojaldre -qAtX -v ON_ERROR_STOP=1 "$@"; }
 
-# have_database NAME [fresh]: there is a database of this name; with "fresh", an empty one.
+# have_database NAME [fresh]: there is a database of this name, the owner's; with "fresh", an empty one.
 have_database() {
     if [ "${2:-}" = fresh ]; then sql -d postgres -c "drop database if exists $1 with (force)"; fi
     [ "$(sql -d postgres -c "select 1 from pg_database where datname = '$1'")" = 1 ] || sql -d postgres -c "create database $1"
+    sql -d postgres -c "alter database $1 owner to hojaldre_owner"
+    # what an older Hojaldre made belongs to the role of the cluster
+    sql -d "$1" <<'SQL'
+alter schema public owner to hojaldre_owner;
+do $$
+declare one record;
+begin
+    for one in select c.oid::regclass as name from pg_class c where c.relnamespace = 'public'::regnamespace and c.relkind = 'r' and pg_get_userbyid(c.relowner) <> 'hojaldre_owner' loop
+        execute format('alter table %s owner to hojaldre_owner', one.name);
+    end loop;
+    for one in select p.oid::regprocedure as name from pg_proc p where p.pronamespace = 'public'::regnamespace and pg_get_userbyid(p.proowner) <> 'hojaldre_owner' loop
+        execute format('alter function %s owner to hojaldre_owner', one.name);
+    end loop;
+end
+$$;
+SQL
 }

@@ -53,7 +53,7 @@ install_node() {
 
 install_php_packages() {
     local stamp
-    stamp=$(stamp_of composer.portable.lock composer.json)
+    stamp=$(stamp_of composer.portable.lock composer.json)-readable
     [ -f vendor/autoload.php ] && fresh composer "$stamp" && return 0
     step "installing PHP packages from the lock file"
     export COMPOSER_ALLOW_SUPERUSER=1
@@ -61,6 +61,8 @@ install_php_packages() {
     cp composer.portable.lock composer.lock
     quietly "$VAR/logs/composer.log" 'Check the network; if a version has vanished, run ./hojaldre lock.' composer update mirrors --no-install --no-scripts --no-interaction --no-progress
     quietly "$VAR/logs/composer.log" 'Check the network and try again.' composer install --no-scripts --no-interaction --no-progress
+    # some packages are packed closed to others, and the app does not run as root
+    chmod -R go+rX vendor
     mark_fresh composer "$stamp"
 }
 
@@ -79,6 +81,7 @@ build_front_end() {
     [ -f public/app/index.html ] && fresh web "$stamp" && return 0
     step "building the front end"
     quietly "$VAR/logs/build.log" 'Run ./hojaldre check to see what is wrong with it.' npx vite build
+    chmod -R go+rX public/app
     mark_fresh web "$stamp"
 }
 

@@ -78,16 +78,6 @@ final class SessionTest extends TestCase
         $this->putJson('/api/session')->assertStatus(405)->assertJsonPath('code', 'wrong-method');
     }
 
-    public function test_an_empty_database_gets_its_first_kitchen_once(): void
-    {
-        self::assertSame(0, Artisan::call('kitchen:open-first'));
-        self::assertSame(1, preg_match('/^(\S+@\S+)  (\S{14})$/m', Artisan::output(), $m));
-        $this->postJson('/api/session', ['email' => $m[1], 'password' => $m[2]])->assertOk();
-        Artisan::call('kitchen:open-first');
-        self::assertSame('', trim(Artisan::output()));
-        self::assertSame(1, Kitchen::query()->count());
-    }
-
     public function test_somebody_is_let_in_given_another_role_and_a_new_password(): void
     {
         $kitchen = $this->kitchen();

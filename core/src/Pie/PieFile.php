@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pie;
 
+use Hojaldre\Core\PieFile\JsonBounds;
 use Hojaldre\Core\Refused;
 use JsonException;
 
 /** A pie as a file: UTF-8 JSON in one fixed order, so that import and export give the same bytes back. */
 final readonly class PieFile
 {
-    public const MOST_BYTES = 512 * 1024;
-
     /** @throws Refused */
     public static function read(string $bytes): Pie
     {
-        if (strlen($bytes) > self::MOST_BYTES) {
-            throw Refused::because('file-too-large', '', 'A pie file is at most 512 kB. Choose a file that was exported from Hojaldre.');
+        if (strlen($bytes) > JsonBounds::MOST_BYTES) {
+            throw Refused::because('file-too-large', '', 'A pie file is at most 256 kB. Choose a file that was exported from Hojaldre.');
+        }
+        if (! JsonBounds::holds($bytes)) {
+            throw Refused::because('too-many-keys', '', 'One object of this file has more than 200 keys, which no pie has. Choose a file that was exported from Hojaldre.');
         }
         $bytes = str_starts_with($bytes, "\u{FEFF}") ? substr($bytes, 3) : $bytes;
         if (trim($bytes) === '') {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Tests\Pie;
 
 use Hojaldre\Core\Pie\PieFile;
+use Hojaldre\Core\PieFile\JsonBounds;
 use Hojaldre\Core\Refusal;
 use Hojaldre\Core\Refused;
 use Hojaldre\Core\Tests\RandomPie;
@@ -90,7 +91,7 @@ final class PieFileTest extends TestCase
         self::assertSame('not-a-pie', self::refusals('"pie"')[0]->code);
         self::assertSame('not-json', self::refusals("{\"name\": \"\xff\"}")[0]->code);
         self::assertSame('not-json', self::refusals(str_repeat('[', 100).str_repeat(']', 100))[0]->code);
-        self::assertSame('file-too-large', self::refusals(str_repeat(' ', PieFile::MOST_BYTES + 1))[0]->code);
+        self::assertSame('file-too-large', self::refusals(str_repeat(' ', JsonBounds::MOST_BYTES + 1))[0]->code);
     }
 
     /** @return list<Refusal> */

@@ -1488,6 +1488,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The label is refused */
             422: {
                 headers: {
@@ -1641,6 +1650,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not a price */
             422: {
                 headers: {
@@ -1705,6 +1723,15 @@ export interface operations {
             };
             /** @description Not signed in */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1783,6 +1810,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
             /** @description The token is stale: fetch the session again */
@@ -1885,6 +1921,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not understood, with what to write instead */
             422: {
                 headers: {
@@ -1941,6 +1986,15 @@ export interface operations {
             };
             /** @description Not your kitchen */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2091,6 +2145,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The design is refused, every fault with its mend */
             422: {
                 headers: {
@@ -2154,6 +2217,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not filled in */
             422: {
                 headers: {
@@ -2200,6 +2272,15 @@ export interface operations {
             };
             /** @description Not your kitchen */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2352,6 +2433,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The file is refused, every fault with its mend */
             422: {
                 headers: {
@@ -2496,6 +2586,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The design or the fridge is refused, or there is no room */
             422: {
                 headers: {
@@ -2542,6 +2641,15 @@ export interface operations {
             };
             /** @description Not your kitchen */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2598,6 +2706,15 @@ export interface operations {
             };
             /** @description Not your kitchen */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2718,6 +2835,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The design is refused, every fault with its mend */
             422: {
                 headers: {
@@ -2764,6 +2890,15 @@ export interface operations {
             };
             /** @description Not your kitchen */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2824,6 +2959,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The design, the layer or the wish is refused */
             422: {
                 headers: {
@@ -2877,6 +3021,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The design or the wish is refused */
             422: {
                 headers: {
@@ -2923,6 +3076,15 @@ export interface operations {
             };
             /** @description Not your kitchen */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3069,6 +3231,15 @@ export interface operations {
             };
             /** @description Not your kitchen */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
                 headers: {
                     [name: string]: unknown;
                 };
