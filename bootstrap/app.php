@@ -37,7 +37,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo(static fn (): ?string => null);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
-        $exceptions->dontReport([Problem::class, Hojaldre\Core\Refused::class]);
+        $exceptions->dontReport([Problem::class, Hojaldre\Core\Refusal\Refused::class]);
         $exceptions->render(static fn (Throwable $thrown) => ProblemResponse::for($thrown));
     })
     ->create()

@@ -10,7 +10,7 @@ use App\Kitchen\Role;
 use App\Kitchen\User;
 use App\Pie\StoredPie;
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\Pie\PieFile;
+use Hojaldre\Core\PieFile\PieFile;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;

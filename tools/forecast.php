@@ -7,11 +7,11 @@ declare(strict_types=1);
  * Exit 0: forecast; 1: the file was refused (problem on standard error); 2: called wrongly.
  */
 
-use Hojaldre\Core\Pie\Forecast;
-use Hojaldre\Core\Pie\ForecastText;
-use Hojaldre\Core\Pie\PieFile;
-use Hojaldre\Core\Refusal;
-use Hojaldre\Core\Refused;
+use Hojaldre\Core\Advice\ForecastText;
+use Hojaldre\Core\Forecast\Forecast;
+use Hojaldre\Core\PieFile\PieFile;
+use Hojaldre\Core\Refusal\Refusal;
+use Hojaldre\Core\Refusal\Refused;
 
 require __DIR__.'/../core/autoload.php';
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 /* Writes the tables of docs/model.md from the model itself, between their marks. `./hojaldre generate` calls it. */
 
-use Hojaldre\Core\Bake\ShellStage;
 use Hojaldre\Core\Bake\Simulation;
-use Hojaldre\Core\Bake\Stage;
-use Hojaldre\Core\Moisture\Seal;
-use Hojaldre\Core\Pie\Bake;
-use Hojaldre\Core\Pie\Baked;
-use Hojaldre\Core\Pie\BakeSetup;
+use Hojaldre\Core\Forecast\BakeInputs;
+use Hojaldre\Core\Forecast\SimulatedBake;
+use Hojaldre\Core\Oven\BakePlan;
+use Hojaldre\Core\Oven\Stage;
+use Hojaldre\Core\Pastry\Seal;
+use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Tests\Bake\Practice;
 use Hojaldre\Core\Tests\TroutQuiche;
@@ -36,14 +36,14 @@ function practice(): string
 {
     $rows = [];
     foreach (Practice::cases() as $name => [$pie, $from, $to, $event]) {
-        $events = ($course = Simulation::run(BakeSetup::of($pie)))->events;
+        $events = ($result = Simulation::run(BakeInputs::of($pie)))->events;
         $at = $events[$event] ?? null;
         $verdict = match (true) {
             $at !== null && $at >= $from && $at <= $to => 'in range',
             $at !== null && $at >= (1 - NEAR) * $from && $at <= (1 + NEAR) * $to => 'near',
             default => 'out',
         };
-        $rows[] = [$name, "$from to $to, $event", minute($events['time-to-look'] ?? null).' / '.minute($events['set'] ?? null), minute($events['golden'] ?? null), minute($events['safe'] ?? null), is_nan($course->basePercent) ? '-' : (string) (int) round($course->basePercent), $verdict];
+        $rows[] = [$name, "$from to $to, $event", minute($events['time-to-look'] ?? null).' / '.minute($events['set'] ?? null), minute($events['golden'] ?? null), minute($events['safe'] ?? null), is_nan($result->basePercent) ? '-' : (string) (int) round($result->basePercent), $verdict];
     }
 
     return table(['what (static oven)', 'practice, min', 'look / set', 'golden', 'safe', 'base, %', ''], $rows);
@@ -54,10 +54,10 @@ function series(): string
 {
     $trout = TroutQuiche::pie();
     $read = static function (Pie $pie): string {
-        $baked = Baked::of($pie) ?? throw new LogicException('There is nothing in it.');
+        $baked = SimulatedBake::of($pie) ?? throw new LogicException('There is nothing in it.');
         $window = $baked->minute('over') - $baked->minute('time-to-look');
 
-        return sprintf('base %d %%, set %s, window %s, top %.1f', (int) round($baked->base()), minute($baked->minute('set')), is_finite($window) ? minute($window) : '-', $baked->course->topBrownOut);
+        return sprintf('base %d %%, set %s, window %s, top %.1f', (int) round($baked->base()), minute($baked->minute('set')), is_finite($window) ? minute($window) : '-', $baked->result->topBrownOut);
     };
     $rows = [['as it is (46 min, 175 °C static)', $read($trout)]];
     foreach ([0, 6, 12, 18, 26] as $minutes) {
@@ -68,10 +68,10 @@ function series(): string
         $rows[] = ["leeks stopped at $grams g", $read(TroutQuiche::withLeeks($grams))];
     }
     foreach ([150, 165, 180, 195] as $celsius) {
-        $rows[] = ["$celsius °C static", $read($trout->withBake(new Bake([new Stage($celsius, 'static', 46)])))];
+        $rows[] = ["$celsius °C static", $read($trout->withBake(new BakePlan([new Stage($celsius, 'static', 46)])))];
     }
-    $rows[] = ['155 °C fan', $read($trout->withBake(new Bake([new Stage(155, 'fan', 46)])))];
-    $rows[] = ['on hot steel', $read($trout->withBake(new Bake($trout->bake->stages, 'steel')))];
+    $rows[] = ['155 °C fan', $read($trout->withBake(new BakePlan([new Stage(155, 'fan', 46)])))];
+    $rows[] = ['on hot steel', $read($trout->withBake(new BakePlan($trout->bake->stages, 'steel')))];
 
     return table(['the demo quiche', 'comes out with'], $rows);
 }
@@ -80,8 +80,8 @@ function refinement(): string
 {
     $rows = [];
     foreach (array_slice(Practice::cases(), 0, 8, true) as $name => [$pie]) {
-        $setup = BakeSetup::of($pie);
-        [$fine, $rough] = [Simulation::run($setup), Simulation::run($setup, coarse: true)];
+        $input = BakeInputs::of($pie);
+        [$fine, $rough] = [Simulation::run($input), Simulation::run($input, coarse: true)];
         $rows[] = [$name, "$fine->cells / $rough->cells", minute($fine->events['set'] ?? null).' / '.minute($rough->events['set'] ?? null), sprintf('%.1f / %.1f', $fine->basePercent, $rough->basePercent), sprintf('%.0e', max(1e-17, $fine->massErrorShare)), sprintf('%.2f %%', 100 * $fine->energyErrorShare)];
     }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Food;
 
 use App\Kitchen\Kitchen;
-use Hojaldre\Core\Faults;
-use Hojaldre\Core\Fields;
 use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Refusal\Fields;
+use Hojaldre\Core\Refusal\Refusals;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -46,6 +46,6 @@ final class KitchenFood extends Model
 
     public function asFood(): ?Food
     {
-        return $this->food === null ? null : Food::read(new Fields($this->food, '', new Faults));
+        return $this->food === null ? null : Food::read(new Fields($this->food, '', new Refusals));
     }
 }

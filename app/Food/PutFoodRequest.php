@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Food;
 
-use Hojaldre\Core\Faults;
-use Hojaldre\Core\Fields;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\OwnFood;
 use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Refused;
+use Hojaldre\Core\Refusal\Fields;
+use Hojaldre\Core\Refusal\Refusals;
+use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
@@ -43,9 +43,9 @@ final class PutFoodRequest extends FormRequest
         if (preg_match('/^own-[a-z0-9-]{1,36}$/D', $id) !== 1 || Pantry::family($id) !== null) {
             throw Refused::because('name-not-plain', '', 'The id of an own food is "own-" and up to 36 small letters, digits and hyphens.');
         }
-        $faults = new Faults;
-        $food = OwnFood::read($id, new Fields($this->all(), '', $faults));
-        $faults->throwIfAny();
+        $refusals = new Refusals;
+        $food = OwnFood::read($id, new Fields($this->all(), '', $refusals));
+        $refusals->throwIfAny();
 
         return $food;
     }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Kitchen;
 
 use Hojaldre\Core\Food\EggSizes;
-use Hojaldre\Core\Measure\KitchenUnits;
+use Hojaldre\Core\Measure\CookUnits;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(schema: 'Units', required: ['volumes', 'temperatures', 'eggs'], properties: [
-    new OA\Property(property: 'volumes', type: 'string', enum: KitchenUnits::NAMES, description: 'which cup and spoons are meant'),
+    new OA\Property(property: 'volumes', type: 'string', enum: CookUnits::NAMES, description: 'which cup and spoons are meant'),
     new OA\Property(property: 'temperatures', type: 'string', enum: self::TEMPERATURES, description: 'how an oven is told'),
     new OA\Property(property: 'eggs', type: 'string', enum: EggSizes::NAMES, description: 'whose sizes "large" and "medium" are'),
 ])]
@@ -22,7 +22,7 @@ final class ChooseUnitsRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['volumes' => ['required', Rule::in(KitchenUnits::NAMES)], 'temperatures' => ['required', Rule::in(self::TEMPERATURES)], 'eggs' => ['required', Rule::in(EggSizes::NAMES)]];
+        return ['volumes' => ['required', Rule::in(CookUnits::NAMES)], 'temperatures' => ['required', Rule::in(self::TEMPERATURES)], 'eggs' => ['required', Rule::in(EggSizes::NAMES)]];
     }
 
     /** @return array<string, string> */

@@ -7,7 +7,7 @@ namespace App\Measure;
 use App\Contract\Answer;
 use App\Contract\Body;
 use App\Contract\InPath;
-use Hojaldre\Core\Refused;
+use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 

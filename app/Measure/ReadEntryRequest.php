@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Measure;
 
 use App\Kitchen\User;
-use Hojaldre\Core\Faults;
-use Hojaldre\Core\Fields;
-use Hojaldre\Core\Food\AmountReader;
+use Hojaldre\Core\Food\AmountParser;
 use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Measure\CookUnits;
 use Hojaldre\Core\Measure\Entry;
-use Hojaldre\Core\Measure\KitchenUnits;
-use Hojaldre\Core\Measure\PlainReader;
-use Hojaldre\Core\Refused;
+use Hojaldre\Core\Measure\QuantityParser;
+use Hojaldre\Core\Refusal\Fields;
+use Hojaldre\Core\Refusal\Refusals;
+use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
@@ -52,26 +52,26 @@ final class ReadEntryRequest extends FormRequest
         $words = $this->string('words')->toString();
 
         return match ($this->string('kind')->toString()) {
-            'volume' => PlainReader::volume($words, $this->units()),
-            'length' => PlainReader::length($words),
-            'temperature' => PlainReader::temperature($words),
-            'time' => PlainReader::minutes($words),
-            default => (new AmountReader($this->units()))->read($words, $this->food()),
+            'volume' => QuantityParser::volume($words, $this->units()),
+            'length' => QuantityParser::length($words),
+            'temperature' => QuantityParser::temperature($words),
+            'time' => QuantityParser::minutes($words),
+            default => (new AmountParser($this->units()))->read($words, $this->food()),
         };
     }
 
-    private function units(): KitchenUnits
+    private function units(): CookUnits
     {
         $user = $this->user();
 
-        return KitchenUnits::named($user instanceof User ? $user->volumes : 'metric');
+        return CookUnits::named($user instanceof User ? $user->volumes : 'metric');
     }
 
     private function food(): Food
     {
-        $faults = new Faults;
-        $food = Food::read(new Fields((array) $this->input('food'), '/food', $faults));
-        $faults->throwIfAny();
+        $refusals = new Refusals;
+        $food = Food::read(new Fields((array) $this->input('food'), '/food', $refusals));
+        $refusals->throwIfAny();
 
         return $food;
     }

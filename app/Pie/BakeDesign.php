@@ -7,9 +7,9 @@ namespace App\Pie;
 use App\Contract\Answer;
 use App\Contract\Body;
 use App\Contract\InPath;
-use Hojaldre\Core\Pie\Baked;
-use Hojaldre\Core\Pie\BakeFilm;
-use Hojaldre\Core\Pie\PieFile;
+use Hojaldre\Core\Forecast\BakeFilm;
+use Hojaldre\Core\Forecast\SimulatedBake;
+use Hojaldre\Core\PieFile\PieFile;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -25,7 +25,7 @@ final class BakeDesign
     #[InPath]
     public function __invoke(Request $request): JsonResponse
     {
-        $baked = Baked::filmed(PieFile::read($request->getContent()));
+        $baked = SimulatedBake::filmed(PieFile::read($request->getContent()));
 
         return new JsonResponse(['film' => $baked === null ? null : BakeFilm::of($baked)]);
     }

@@ -9,7 +9,7 @@ use App\Contract\Body;
 use App\Contract\InPath;
 use App\Kitchen\InKitchen;
 use App\Kitchen\User;
-use Hojaldre\Core\Pie\PieFile;
+use Hojaldre\Core\PieFile\PieFile;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -7,7 +7,7 @@ namespace App\Pie;
 use App\Contract\Answer;
 use App\Contract\InPath;
 use App\Kitchen\InKitchen;
-use Hojaldre\Core\Pie\PieFile;
+use Hojaldre\Core\PieFile\PieFile;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;

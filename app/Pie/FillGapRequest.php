@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Pie;
 
 use App\Kitchen\User;
+use Hojaldre\Core\Advice\GapFiller;
 use Hojaldre\Core\Custard\Solver\CustardSolver;
-use Hojaldre\Core\Faults;
-use Hojaldre\Core\Fields;
 use Hojaldre\Core\Food\Food;
-use Hojaldre\Core\Pie\GapFiller;
-use Hojaldre\Core\Refused;
+use Hojaldre\Core\Refusal\Fields;
+use Hojaldre\Core\Refusal\Refusals;
+use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
@@ -69,12 +69,12 @@ final class FillGapRequest extends FormRequest
      */
     public function dairies(): array
     {
-        $faults = new Faults;
+        $refusals = new Refusals;
         $dairies = array_map(static fn (Fields $one): array => [
             'food' => Food::read($one->object('food')),
             'mostGrams' => $one->numberOrNull('mostGrams', 0, 50000, 'g'),
-        ], (new Fields(['dairies' => $this->input('dairies')], '', $faults))->objects('dairies', CustardSolver::MOST_DAIRIES));
-        $faults->throwIfAny();
+        ], (new Fields(['dairies' => $this->input('dairies')], '', $refusals))->objects('dairies', CustardSolver::MOST_DAIRIES));
+        $refusals->throwIfAny();
 
         return $dairies;
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pie;
 
-use Hojaldre\Core\Pie\Forecast;
-use Hojaldre\Core\Pie\Readings\Readings;
+use Hojaldre\Core\Forecast\Forecast;
+use Hojaldre\Core\Forecast\Readings\Readings;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pie;
 
-use Hojaldre\Core\Pie\Forecast;
+use Hojaldre\Core\Forecast\Forecast;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pie;
 
-use Hojaldre\Core\Pie\Balance;
-use Hojaldre\Core\Pie\Section;
+use Hojaldre\Core\Forecast\Section;
+use Hojaldre\Core\Forecast\Weights;
 use OpenApi\Attributes as OA;
 
 /** A pie as the list shows it: its section, and the word of each reading. */
@@ -43,7 +43,7 @@ final readonly class PieSummaryResource
             'revision' => RevisionResource::of($revision),
             'tinLabel' => $pie->tin->label(),
             'portions' => $pie->portions,
-            'section' => Section::of(Balance::of($pie))->toArray(),
+            'section' => Section::of(Weights::of($pie))->toArray(),
             'verdicts' => $stored->verdictsOf($revision),
         ];
     }

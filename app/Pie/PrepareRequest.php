@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pie;
 
+use Hojaldre\Core\Advice\Preparing;
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\Pie\Preparing;
-use Hojaldre\Core\Refused;
+use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;

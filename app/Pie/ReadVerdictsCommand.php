@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pie;
 
-use Hojaldre\Core\Pie\Forecast;
+use Hojaldre\Core\Forecast\Forecast;
 use Illuminate\Console\Command;
 
 /** Bakes the pies whose words are of an older model, so that no list of pies has to wait for it. */

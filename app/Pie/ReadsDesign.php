@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Pie;
 
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\Pie\PieReader;
-use Hojaldre\Core\Refusal;
-use Hojaldre\Core\Refused;
+use Hojaldre\Core\PieFile\PieParser;
+use Hojaldre\Core\Refusal\Refusal;
+use Hojaldre\Core\Refusal\Refused;
 
 /** For requests that carry a design among other things: refusals point into what was sent. */
 trait ReadsDesign
@@ -16,7 +16,7 @@ trait ReadsDesign
     protected function designAt(string $key): Pie
     {
         try {
-            return PieReader::read((array) $this->input($key));
+            return PieParser::read((array) $this->input($key));
         } catch (Refused $refused) {
             throw Refused::with(array_map(static fn (Refusal $one): Refusal => $one->under('/'.$key), $refused->refusals));
         }

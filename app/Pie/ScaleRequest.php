@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Pie;
 
-use Hojaldre\Core\Faults;
-use Hojaldre\Core\Fields;
+use Hojaldre\Core\Advice\Scaling;
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\Pie\Scaling;
-use Hojaldre\Core\Refused;
-use Hojaldre\Core\Tin\TinReader;
+use Hojaldre\Core\Refusal\Fields;
+use Hojaldre\Core\Refusal\Refusals;
+use Hojaldre\Core\Refusal\Refused;
+use Hojaldre\Core\Tin\TinParser;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use OpenApi\Attributes as OA;
@@ -65,9 +65,9 @@ final class ScaleRequest extends FormRequest
 
     private function fromTin(Pie $pie): Pie
     {
-        $faults = new Faults;
-        $was = TinReader::read(new Fields((array) $this->input('was'), '/was', $faults));
-        $faults->throwIfAny();
+        $refusals = new Refusals;
+        $was = TinParser::read(new Fields((array) $this->input('was'), '/was', $refusals));
+        $refusals->throwIfAny();
 
         return Scaling::fromTin($pie, $was);
     }

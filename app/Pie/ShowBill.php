@@ -9,7 +9,7 @@ use App\Contract\Body;
 use App\Contract\InPath;
 use App\Food\KitchenFood;
 use App\Kitchen\InKitchen;
-use Hojaldre\Core\Pie\Bill;
+use Hojaldre\Core\Forecast\Bill;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 

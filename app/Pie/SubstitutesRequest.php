@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pie;
 
-use Hojaldre\Core\Pie\Substitution\Substitutes;
-use Hojaldre\Core\Refused;
+use Hojaldre\Core\Advice\Swaps;
+use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
@@ -36,6 +36,6 @@ final class SubstitutesRequest extends FormRequest
      */
     public function substitutes(): array
     {
-        return Substitutes::of($this->designAt('design'), $this->string('at')->toString());
+        return Swaps::of($this->designAt('design'), $this->string('at')->toString());
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Pie;
 
-use Hojaldre\Core\Pie\Forecast;
-use Hojaldre\Core\Pie\Readings\Readings;
-use Hojaldre\Core\Pie\WaysOut\WayOut;
-use Hojaldre\Core\Refused;
+use Hojaldre\Core\Advice\WayOut;
+use Hojaldre\Core\Forecast\Forecast;
+use Hojaldre\Core\Forecast\Readings\Readings;
+use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Problem;
 
-use Hojaldre\Core\Refusal;
+use Hojaldre\Core\Refusal\Refusal;
 use RuntimeException;
 
 /** An answer other than the one asked for, with what to do about it (RFC 9457). */

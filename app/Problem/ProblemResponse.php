@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Problem;
 
-use Hojaldre\Core\Refusal;
-use Hojaldre\Core\Refused;
+use Hojaldre\Core\Refusal\Refusal;
+use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Tin;
 
 use App\Kitchen\Kitchen;
-use Hojaldre\Core\Faults;
-use Hojaldre\Core\Fields;
-use Hojaldre\Core\Tin\TinReader;
+use Hojaldre\Core\Refusal\Fields;
+use Hojaldre\Core\Refusal\Refusals;
+use Hojaldre\Core\Tin\TinParser;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -30,7 +30,7 @@ final class KitchenTin extends Model
     /** @return array<string, mixed> */
     public function described(): array
     {
-        $tin = TinReader::read(new Fields($this->tin, '', new Faults));
+        $tin = TinParser::read(new Fields($this->tin, '', new Refusals));
 
         return ['tin' => $tin->toArray(), 'label' => $tin->label(), 'holdsMl' => round($tin->volumeMl($tin->depthMm()))];
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Tin;
 
-use Hojaldre\Core\Faults;
-use Hojaldre\Core\Fields;
-use Hojaldre\Core\Refused;
-use Hojaldre\Core\Tin\TinReader;
+use Hojaldre\Core\Refusal\Fields;
+use Hojaldre\Core\Refusal\Refusals;
+use Hojaldre\Core\Refusal\Refused;
+use Hojaldre\Core\Tin\TinParser;
 use Illuminate\Foundation\Http\FormRequest;
 use OpenApi\Attributes as OA;
 
@@ -36,9 +36,9 @@ final class PutTinRequest extends FormRequest
      */
     public function values(): array
     {
-        $faults = new Faults;
-        $tin = TinReader::read(new Fields((array) $this->input('tin'), '/tin', $faults));
-        $faults->throwIfAny();
+        $refusals = new Refusals;
+        $tin = TinParser::read(new Fields((array) $this->input('tin'), '/tin', $refusals));
+        $refusals->throwIfAny();
 
         return ['name' => $this->string('name')->toString(), 'tin' => json_encode($tin->toArray(), JSON_THROW_ON_ERROR)];
     }

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests;
 
-use Hojaldre\Core\Bake\Oven;
-use Hojaldre\Core\Bake\ShellStage;
-use Hojaldre\Core\Bake\Stage;
-use Hojaldre\Core\Bake\Ware;
 use Hojaldre\Core\Custard\CustardStyle;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Food\Role;
-use Hojaldre\Core\Moisture\Seal;
-use Hojaldre\Core\Moisture\ShellBake;
-use Hojaldre\Core\Pie\AbsorbentLayer;
+use Hojaldre\Core\Oven\BakePlan;
+use Hojaldre\Core\Oven\Oven;
+use Hojaldre\Core\Oven\Stage;
+use Hojaldre\Core\Oven\TinMaterial;
+use Hojaldre\Core\Pastry\Crust;
+use Hojaldre\Core\Pastry\Lid;
+use Hojaldre\Core\Pastry\Seal;
+use Hojaldre\Core\Pastry\ShellBake;
+use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pie\Amount;
-use Hojaldre\Core\Pie\Bake;
-use Hojaldre\Core\Pie\Crust;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Ingredient;
-use Hojaldre\Core\Pie\Lid;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\ScatteredLayer;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Pie\Step;
 use Hojaldre\Core\Tin\CupsTin;
@@ -58,7 +58,7 @@ final class RandomPie
             $layers[] = $this->solid($food);
         }
         if ($this->chance(0.15)) {
-            array_unshift($layers, new AbsorbentLayer('strewn', new Ingredient(Pantry::food('dry-crumbs'), Amount::of($this->between(0, 60)))));
+            array_unshift($layers, new ScatteredLayer('strewn', new Ingredient(Pantry::food('dry-crumbs'), Amount::of($this->between(0, 60)))));
         }
         if ($this->chance(0.9)) {
             $blended = $this->chance(0.1) ? [new Ingredient(Pantry::food('chicken-breast'), Amount::of($this->between(50, 300)))] : [];
@@ -90,7 +90,7 @@ final class RandomPie
         };
     }
 
-    private function bake(): Bake
+    private function bake(): BakePlan
     {
         $stages = [];
         for ($i = $this->dice->getInt(1, 3); $i > 0; $i--) {
@@ -99,7 +99,7 @@ final class RandomPie
             );
         }
 
-        return new Bake($stages, $this->oneOf(Bake::ON), $this->chance(0.3) ? new Oven('Old', $this->between(-20, 20)) : null, $this->oneOf(Ware::cases()));
+        return new BakePlan($stages, $this->oneOf(BakePlan::ON), $this->chance(0.3) ? new Oven('Old', $this->between(-20, 20)) : null, $this->oneOf(TinMaterial::cases()));
     }
 
     private function tin(float $diameterMm, float $depthMm): Tin

@@ -6,8 +6,8 @@ namespace Hojaldre\Core\Tests;
 
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\Pie\PieFile;
 use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\PieFile\PieFile;
 use RuntimeException;
 
 /** The made-up quiche of the demo kitchen, as a thing to turn and change. Its figures check nothing; what is done to it does. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Cli;
 
-use Hojaldre\Core\Pie\Forecast;
-use Hojaldre\Core\Pie\PieFile;
+use Hojaldre\Core\Forecast\Forecast;
+use Hojaldre\Core\PieFile\PieFile;
 use PHPUnit\Framework\TestCase;
 
 /** `./hojaldre forecast` as a cook types it: the real command in a process of its own. */

@@ -9,7 +9,7 @@ use App\Kitchen\Role;
 use App\Pie\PieRevision;
 use App\Pie\StoredPie;
 use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Pie\Forecast;
+use Hojaldre\Core\Forecast\Forecast;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;

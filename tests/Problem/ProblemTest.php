@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Problem;
 
 use App\Problem\ProblemResponse;
-use Hojaldre\Core\Refused;
+use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Session\TokenMismatchException;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -8,8 +8,8 @@ declare(strict_types=1);
  */
 
 use Hojaldre\Core\Bake\Simulation;
-use Hojaldre\Core\Pie\BakeSetup;
-use Hojaldre\Core\Pie\Forecast;
+use Hojaldre\Core\Forecast\BakeInputs;
+use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\Tests\Bake\Practice;
 
 require __DIR__.'/../../core/autoload.php';
@@ -28,26 +28,26 @@ if (PHP_SAPI !== 'cli') {
     $start = hrtime(true);
     if ($_SERVER['WHAT'] === 'forecast') {
         Forecast::of($pie)->toArray();
-        $course = null;
+        $result = null;
     } elseif ($_SERVER['WHAT'] === 'ways') {
         Forecast::of($pie)->waysOut('base');
-        $course = null;
+        $result = null;
     } else {
-        $course = Simulation::run(BakeSetup::of($pie), coarse: $_SERVER['WHAT'] === 'coarse');
+        $result = Simulation::run(BakeInputs::of($pie), coarse: $_SERVER['WHAT'] === 'coarse');
     }
     header('Content-Type: application/json');
-    echo json_encode(['name' => $names[(int) $_SERVER['CASE']], 'count' => count($cases), 'ms' => (hrtime(true) - $start) / 1e6, 'cells' => $course?->cells, 'steps' => $course?->steps], JSON_THROW_ON_ERROR);
+    echo json_encode(['name' => $names[(int) $_SERVER['CASE']], 'count' => count($cases), 'ms' => (hrtime(true) - $start) / 1e6, 'cells' => $result?->cells, 'steps' => $result?->steps], JSON_THROW_ON_ERROR);
 
     return;
 }
 
 $mode = $argv[1] ?? 'cli';
 foreach ([0 => 'open', 3 => 'double crust'] as $index => $kind) {
-    $setup = BakeSetup::of($cases[$index]);
+    $input = BakeInputs::of($cases[$index]);
     $ms = [];
     for ($i = 0; $i < 25; $i++) {
         $start = hrtime(true);
-        $course = Simulation::run($setup);
+        $result = Simulation::run($input);
         $ms[] = (hrtime(true) - $start) / 1e6;
     }
     $first = $ms[0];
@@ -55,6 +55,6 @@ foreach ([0 => 'open', 3 => 'double crust'] as $index => $kind) {
     sort($warm);
     echo json_encode([
         'name' => "bake, $kind", 'median_ms' => round($warm[10], 1), 'best_ms' => round($warm[0], 1), 'first_ms' => round($first, 1), 'runs' => 20,
-        'cells' => $course->cells, 'steps' => $course->steps, 'mode' => $mode,
+        'cells' => $result->cells, 'steps' => $result->steps, 'mode' => $mode,
     ], JSON_THROW_ON_ERROR)."\n";
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 /* The core alone: reading a pie file, and its forecast with all ways out. */
 
-use Hojaldre\Core\Pie\Forecast;
-use Hojaldre\Core\Pie\PieFile;
+use Hojaldre\Core\Forecast\Forecast;
+use Hojaldre\Core\PieFile\PieFile;
 
 require __DIR__.'/../../core/autoload.php';
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /* Forecasts of 1,000 random valid pies; any error or warning of PHP ends it. */
 
-use Hojaldre\Core\Pie\Forecast;
+use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\Tests\RandomPie;
 
 require __DIR__.'/../../vendor/autoload.php';

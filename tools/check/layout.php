@@ -8,7 +8,7 @@ declare(strict_types=1);
  */
 
 $root = $argv[1] ?? dirname(__DIR__, 2);
-$faults = [];
+$refusals = [];
 
 /** @return list<string> */
 function filesBelow(string $folder, string $pattern): array
@@ -53,7 +53,7 @@ foreach (['core', 'app', 'web/src', 'tests', 'e2e', 'tools', 'database', 'bootst
     foreach (filesBelow("$root/$folder", '/\.(php|tsx?|mjs)$/') as $file) {
         $lines = count((array) file($file));
         if ($lines > 400 && ! str_contains($file, '/generated/')) {
-            $faults[] = "$file has $lines lines; 400 are the most.";
+            $refusals[] = "$file has $lines lines; 400 are the most.";
         }
     }
 }
@@ -68,9 +68,9 @@ $closed = array_flip([
 foreach (filesBelow("$root/core/src", '/\.php$/') as $file) {
     foreach (functionsCalled((string) file_get_contents($file)) as $name) {
         if (! isset($internal[$name])) {
-            $faults[] = "$file calls $name(), which is no function of PHP's own: the core imports no framework.";
+            $refusals[] = "$file calls $name(), which is no function of PHP's own: the core imports no framework.";
         } elseif (isset($closed[$name])) {
-            $faults[] = "$file calls $name(): the core reads no clock, no dice, no file, no environment; give it as an argument.";
+            $refusals[] = "$file calls $name(): the core reads no clock, no dice, no file, no environment; give it as an argument.";
         }
     }
 }
@@ -81,7 +81,7 @@ preg_match_all('/<a id="([a-z0-9-]+)">/', $sources, $anchors);
 foreach ([...filesBelow("$root/core", '/\.php$/'), ...filesBelow("$root/app", '/\.php$/'), ...filesBelow("$root/web/src", '/\.tsx?$/')] as $file) {
     preg_match_all('~docs/sources\.md#([a-z0-9-]+)~', (string) file_get_contents($file), $named);
     foreach (array_diff($named[1], $anchors[1]) as $missing) {
-        $faults[] = "$file names the source #$missing, which docs/sources.md does not have.";
+        $refusals[] = "$file names the source #$missing, which docs/sources.md does not have.";
     }
 }
 
@@ -89,12 +89,12 @@ foreach ([...filesBelow("$root/core", '/\.php$/'), ...filesBelow("$root/app", '/
 foreach (['core', 'app', 'tests', 'tools', 'database', 'bootstrap', 'config', 'routes'] as $folder) {
     foreach (filesBelow("$root/$folder", '/\.php$/') as $file) {
         if (! str_contains((string) file_get_contents($file), 'declare(strict_types=1);')) {
-            $faults[] = "$file does not declare strict types.";
+            $refusals[] = "$file does not declare strict types.";
         }
     }
 }
 
-foreach ($faults as $fault) {
+foreach ($refusals as $fault) {
     fwrite(STDERR, $fault."\n");
 }
-exit($faults === [] ? 0 : 1);
+exit($refusals === [] ? 0 : 1);

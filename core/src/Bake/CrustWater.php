@@ -31,7 +31,7 @@ final readonly class CrustWater
     private const LID_WETTING = 2.5e-3;
 
     /** Of what boils in it, the share that leaves outward: base (from the ware), side, lid, alone. */
-    private const LEAVES = [Lines::BASE => 0.15, Lines::SIDE => 0.7, Lines::LID => 1.0, Lines::ALONE => 1.0];
+    private const LEAVES = [CrustPaths::BASE => 0.15, CrustPaths::SIDE => 0.7, CrustPaths::LID => 1.0, CrustPaths::ALONE => 1.0];
 
     private const MOST = 0.25;
 
@@ -39,18 +39,18 @@ final readonly class CrustWater
      * @param  array<int, float>  $C  heat capacity over the step, W/K
      * @param  array<int, float>  $boils  Vapour::boilingPoints
      */
-    public static function boil(Cells $cells, Grid $grid, Lines $lines, Stuff $stuff, array $C, array $boils, float $seconds, float $leavesBelow): void
+    public static function boil(Cells $cells, Grid $grid, CrustPaths $paths, CellMaterials $materials, array $C, array $boils, float $seconds, float $leavesBelow): void
     {
         $T = $cells->T;
         $W = $cells->W;
         $cells->T = $cells->W = [];
-        $solids = $stuff->solids[Grid::CRUST];
+        $solids = $materials->solids[Grid::CRUST];
         $volumes = $grid->m3;
         $L = Vapour::LATENT;
         $gone = $joules = 0.0;
-        foreach ($lines->all as [$c, $stride, $count, , , $fill, , $kind]) {
+        foreach ($paths->all as [$c, $stride, $count, , , $fill, , $kind]) {
             $vapour = 0.0;
-            $leaves = $kind === Lines::BASE ? $leavesBelow : self::LEAVES[$kind] ?? 1.0;
+            $leaves = $kind === CrustPaths::BASE ? $leavesBelow : self::LEAVES[$kind] ?? 1.0;
             for ($n = 0; $n < $count; $n++, $c += $stride) {
                 $t = $T[$c];
                 $m3 = $volumes[$c];
@@ -108,19 +108,19 @@ final readonly class CrustWater
      * @param  array<int, float>  $wets  how freely the filling wets each column's base and each row's side, in the order of the lines
      * @param  array<int, float>  $densities  Vapour::densities
      */
-    public static function move(Cells $cells, Grid $grid, Lines $lines, Stuff $stuff, array $C, array $wets, array $densities, Surroundings $air, float $seconds, float $barrier, float $gap): void
+    public static function move(Cells $cells, Grid $grid, CrustPaths $paths, CellMaterials $materials, array $C, array $wets, array $densities, Surroundings $air, float $seconds, float $barrier, float $gap): void
     {
         $T = $cells->T;
         $W = $cells->W;
         $cells->T = $cells->W = [];
         $peak = $cells->peak;
-        $solids = $stuff->solids[Grid::CRUST];
+        $solids = $materials->solids[Grid::CRUST];
         $volumes = $grid->m3;
         $gone = $joules = 0.0;
         $index = 0;
-        foreach ($lines->all as [$c, $stride, $count, $thick, $face, $fill, $fillThick, $kind]) {
+        foreach ($paths->all as [$c, $stride, $count, $thick, $face, $fill, $fillThick, $kind]) {
             // underside: dries through the gap between crust and tin, while it does not boil
-            if ($kind === Lines::BASE) {
+            if ($kind === CrustPaths::BASE) {
                 $t = $T[$c];
                 $p = (int) $t;
                 $p = $p < 0 ? 0 : ($p > 318 ? 318 : $p);
@@ -152,7 +152,7 @@ final readonly class CrustWater
                 $x = $W[$c] / $solids;
                 $activity = $x > 2.0 ? 1.0 : 1 - exp(-11 * $x ** 1.1);
                 $most = self::MOST * $W[$fill] * $fillThick;
-                if ($kind === Lines::LID) {
+                if ($kind === CrustPaths::LID) {
                     $t = $T[$fill];
                     $p = $t < 0 ? 0 : ($t > 318 ? 318 : (int) $t);
                     $q = $T[$c] < 0 ? 0 : ($T[$c] > 318 ? 318 : (int) $T[$c]);
@@ -176,8 +176,8 @@ final readonly class CrustWater
                     $W[$c] += $brings / $volumes[$c];
                     // what moves brings its heat along; onto a lid it condenses
                     $heat = $C[$c] * $seconds;
-                    $T[$c] = ($heat * $T[$c] + Vapour::WATER_HEAT * $brings * $T[$fill] + ($kind === Lines::LID ? Vapour::LATENT * $brings : 0.0)) / ($heat + Vapour::WATER_HEAT * $brings);
-                    if ($kind === Lines::LID) {
+                    $T[$c] = ($heat * $T[$c] + Vapour::WATER_HEAT * $brings * $T[$fill] + ($kind === CrustPaths::LID ? Vapour::LATENT * $brings : 0.0)) / ($heat + Vapour::WATER_HEAT * $brings);
+                    if ($kind === CrustPaths::LID) {
                         $T[$fill] -= Vapour::LATENT * $brings / ($C[$fill] * $seconds);
                     }
                 }

@@ -10,13 +10,13 @@ final readonly class Cue
     /** In the order in which they are told where they fall together. */
     public const EVENTS = ['edge-set', 'time-to-look', 'set', 'safe', 'light-gold', 'golden', 'dark', 'over'];
 
-    public static function of(string $event, Setup $setup): string
+    public static function of(string $event, BakeInput $input): string
     {
         return match ($event) {
             'edge-set' => 'Nudge the tin: the outer two fingers stand still, the middle slops.',
             'time-to-look' => 'Nudge the tin: the edge stands, a palm in the middle trembles as one.',
             'set' => 'It moves as one piece; a knife in the middle comes out clean and hot.',
-            'safe' => sprintf('A probe in the coldest place, the middle, reads %d °C or more.', (int) round($setup->wantedCelsius)),
+            'safe' => sprintf('A probe in the coldest place, the middle, reads %d °C or more.', (int) round($input->wantedCelsius)),
             'light-gold' => 'Straw on the flats, gold on what stands proud.',
             'golden' => 'Even gold all over, the rim a shade deeper.',
             'dark' => 'Brown, spots near black: it will taste bitter soon.',

@@ -29,7 +29,7 @@ final readonly class Doneness
     private const Z = 7.5;
 
     /** @return array{float, float, int} coldest and hottest of the inner filling, °C, and which cell is the coldest; the two rows of skin are left out */
-    public static function cook(Cells $cells, Grid $grid, Setup $setup, float $seconds): array
+    public static function cook(Cells $cells, Grid $grid, BakeInput $input, float $seconds): array
     {
         $T = $cells->T;
         $peak = $cells->peak;
@@ -37,7 +37,7 @@ final readonly class Doneness
         $cells->peak = $cells->dose = [];
         $columns = $grid->columns;
         $fillColumns = $grid->fillColumns;
-        $sets = $setup->setsAtCelsius ?? 999.0;
+        $sets = $input->setsAtCelsius ?? 999.0;
         $minutes = $seconds / 60 / self::OVER_MINUTES;
         $cold = 999.0;
         $hot = -99.0;
@@ -82,33 +82,33 @@ final readonly class Doneness
      * @param  array<int, int>  $top
      * @param  array<int, float>  $k
      */
-    public static function brown(Cells $cells, Grid $grid, Stuff $stuff, Setup $setup, array $top, array $k, float $ovenCelsius, float $seconds, bool $inShell): void
+    public static function brown(Cells $cells, Grid $grid, CellMaterials $materials, BakeInput $input, array $top, array $k, float $ovenCelsius, float $seconds, bool $inShell): void
     {
         $columns = $grid->columns;
         $fill = $grid->fillColumns;
         $brown = $cells->topBrown;
         $cells->topBrown = [];
-        $lid = $setup->lidMm > 0 && ! $inShell;
+        $lid = $input->lidMm > 0 && ! $inShell;
         if (! $inShell) {
             for ($i = 0; $i < $fill; $i++) {
                 $c = $top[$i] * $columns + $i;
                 $half = $grid->dz[$top[$i]] / 2;
-                $x = $cells->W[$c] / $stuff->solids[$grid->kind[$c]];
+                $x = $cells->W[$c] / $materials->solids[$grid->kind[$c]];
                 $brown[$i] += $seconds * ($lid
-                    ? self::rate(self::surface($cells->T[$c], $ovenCelsius, $half, $k[$c]), $x, self::PASTRY_X0, $setup->topGain)
-                    : self::rate(self::surface($cells->T[$c], $ovenCelsius, $half, $k[$c]), $x, $setup->topX0, $setup->topGain));
+                    ? self::rate(self::surface($cells->T[$c], $ovenCelsius, $half, $k[$c]), $x, self::PASTRY_X0, $input->topGain)
+                    : self::rate(self::surface($cells->T[$c], $ovenCelsius, $half, $k[$c]), $x, $input->topX0, $input->topGain));
             }
         }
         $cells->topBrown = $brown;
         if ($grid->sideColumns > 0) {
             $c = ($inShell ? $grid->fillTo : $grid->rows - 1) * $columns + $fill;
-            $x = $cells->W[$c] / $stuff->solids[Grid::CRUST];
-            $cells->rimBrown += $seconds * self::rate(self::surface($cells->T[$c], $ovenCelsius, $grid->dz[intdiv($c, $columns)] / 2, $k[$c]), $x, self::PASTRY_X0, self::RIM_GAIN * $setup->rimGain);
+            $x = $cells->W[$c] / $materials->solids[Grid::CRUST];
+            $cells->rimBrown += $seconds * self::rate(self::surface($cells->T[$c], $ovenCelsius, $grid->dz[intdiv($c, $columns)] / 2, $k[$c]), $x, self::PASTRY_X0, self::RIM_GAIN * $input->rimGain);
             // the underside touches the tin: its face lies between the two
-            $x = $cells->W[$columns] / $stuff->solids[Grid::CRUST];
+            $x = $cells->W[$columns] / $materials->solids[Grid::CRUST];
             $cells->baseBrown += $seconds * self::rate(($cells->T[0] + $cells->T[$columns]) / 2, $x, self::PASTRY_X0, 1.0);
             $c = $grid->baseRows * $columns;
-            $x = $cells->W[$c] / $stuff->solids[Grid::CRUST];
+            $x = $cells->W[$c] / $materials->solids[Grid::CRUST];
             $cells->insideBrown += $seconds * self::rate($cells->T[$c], $x, self::PASTRY_X0, 1.0);
         }
     }

@@ -29,7 +29,7 @@ final readonly class FillingWater
     private const SKIN_ROWS = 5;
 
     /** @return float kg of loose water in a m3 of filling, after what binders and the gel hold */
-    public static function release(Cells $cells, Grid $grid, Setup $setup, float $volume, float $seconds): float
+    public static function release(Cells $cells, Grid $grid, BakeInput $input, float $volume, float $seconds): float
     {
         $T = $cells->T;
         $released = $cells->released;
@@ -39,7 +39,7 @@ final readonly class FillingWater
         $count = $grid->fillColumns;
         $from = $grid->fillFrom * $grid->columns;
         $to = $grid->fillTo * $grid->columns;
-        $sets = $setup->setsAtCelsius ?? 999.0;
+        $sets = $input->setsAtCelsius ?? 999.0;
         $peak = $cells->peak;
         for ($row = $from; $row <= $to; $row += $grid->columns) {
             $high = $grid->dz[intdiv($row, $grid->columns)];
@@ -62,8 +62,8 @@ final readonly class FillingWater
             }
         }
         $cells->released = $released;
-        $kg = $setup->weepKg * $sum + $setup->liquidKg * self::SYNERESIS * $squeezed;
-        $held = $setup->bindsKg * $volume + $setup->liquidKg * self::GEL_HOLDS * $set;
+        $kg = $input->weepKg * $sum + $input->liquidKg * self::SYNERESIS * $squeezed;
+        $held = $input->bindsKg * $volume + $input->liquidKg * self::GEL_HOLDS * $set;
 
         return max(0.0, ($kg - $held) / $volume / $volume);
     }
@@ -73,14 +73,14 @@ final readonly class FillingWater
      *
      * @return array<int, float> in the order of the lines
      */
-    public static function wets(Cells $cells, Lines $lines, Setup $setup, float $loose): array
+    public static function wets(Cells $cells, CrustPaths $paths, BakeInput $input, float $loose): array
     {
         $free = $loose / ($loose + self::HALF_WETS);
-        $runny = max($setup->runniness, $free);
+        $runny = max($input->runniness, $free);
         $gel = self::GEL_WETS + $free;
-        $sets = $setup->setsAtCelsius;
+        $sets = $input->setsAtCelsius;
         $wets = [];
-        foreach ($lines->all as [, , , , , $fill]) {
+        foreach ($paths->all as [, , , , , $fill]) {
             if ($fill < 0 || $sets === null) {
                 $wets[] = $sets === null ? $free : 0.0;
 
@@ -99,7 +99,7 @@ final readonly class FillingWater
      *
      * @param  array<int, float>  $C  heat capacity over the step, W/K
      */
-    public static function boil(Cells $cells, Grid $grid, Stuff $stuff, array $C, float $seconds): void
+    public static function boil(Cells $cells, Grid $grid, CellMaterials $materials, array $C, float $seconds): void
     {
         $T = $cells->T;
         $W = $cells->W;
@@ -113,7 +113,7 @@ final readonly class FillingWater
                 if ($t < 100.0) {
                     continue;
                 }
-                $boilsAt = Vapour::boilsAt(101325 / max(0.02, Vapour::activity($W[$c] / $stuff->solids[$grid->kind[$c]])));
+                $boilsAt = Vapour::boilsAt(101325 / max(0.02, Vapour::activity($W[$c] / $materials->solids[$grid->kind[$c]])));
                 if ($t <= $boilsAt) {
                     continue;
                 }

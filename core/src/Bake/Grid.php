@@ -66,17 +66,17 @@ final readonly class Grid
     }
 
     /** @param  bool  $coarse fewer cells, for ranges and for the search of ways out */
-    public static function of(Setup $setup, float $depthMetres, bool $coarse = false): self
+    public static function of(BakeInput $input, float $depthMetres, bool $coarse = false): self
     {
         $fillColumns = $coarse ? 5 : 8;
         $fillRows = $coarse ? 7 : 12;
-        $crust = $setup->crustMm / 1000;
-        $lid = $setup->lidMm / 1000;
-        $baseRows = $setup->isLined ? self::CRUST_ROWS : 0;
-        $sideColumns = $setup->isLined ? self::SIDE_COLUMNS : 0;
+        $crust = $input->crustMm / 1000;
+        $lid = $input->lidMm / 1000;
+        $baseRows = $input->isLined ? self::CRUST_ROWS : 0;
+        $sideColumns = $input->isLined ? self::SIDE_COLUMNS : 0;
         $lidRows = $lid > 0 ? self::CRUST_ROWS : 0;
 
-        $dz = [$setup->ware->metres()];
+        $dz = [$input->tinMaterial->metres()];
         for ($j = 0; $j < $baseRows; $j++) {
             $dz[] = $crust / $baseRows;
         }
@@ -91,20 +91,20 @@ final readonly class Grid
         for ($j = 0; $j < $lidRows; $j++) {
             $dz[] = $lid * self::LID_SHARES[$j];
         }
-        $dr = self::widths($setup->radiusMm / 1000, $fillColumns);
+        $dr = self::widths($input->radiusMm / 1000, $fillColumns);
         for ($i = 0; $i < $sideColumns; $i++) {
             $dr[] = $crust / $sideColumns;
         }
-        if ($setup->hasWall) {
-            $dr[] = $setup->ware->metres();
+        if ($input->hasWall) {
+            $dr[] = $input->tinMaterial->metres();
         }
-        [$area, $around] = self::areas($dr, $setup->lengthMm === null ? null : $setup->lengthMm / 1000);
+        [$area, $around] = self::areas($dr, $input->lengthMm === null ? null : $input->lengthMm / 1000);
         $fillFrom = 1 + $baseRows;
         $fillTo = $baseRows + $fillRows;
 
         return new self(
             count($dr), count($dz), $fillColumns, $sideColumns, $baseRows, $fillFrom, $fillTo, $dz, $dr, $area, $around,
-            self::kinds(count($dr), count($dz), $fillColumns, $fillColumns + $sideColumns, $fillFrom, $fillTo, $setup->topping !== null),
+            self::kinds(count($dr), count($dz), $fillColumns, $fillColumns + $sideColumns, $fillFrom, $fillTo, $input->topping !== null),
             array_merge(...array_map(static fn (float $high): array => array_map(static fn (float $m2): float => $m2 * $high, $area), $dz)),
         );
     }

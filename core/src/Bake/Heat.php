@@ -55,7 +55,7 @@ final readonly class Heat
      * @param  array<int, int>  $top  row of the topmost cell of each column
      * @param  array<int, int>  $first  first column of each row
      */
-    public static function at(Cells $cells, Grid $grid, Stuff $stuff, Surroundings $air, array $top, array $first, float $seconds, float $insideWatts, float $fromBelow = 1.0): self
+    public static function at(Cells $cells, Grid $grid, CellMaterials $materials, Surroundings $air, array $top, array $first, float $seconds, float $insideWatts, float $fromBelow = 1.0): self
     {
         $columns = $grid->columns;
         $rows = $grid->rows;
@@ -63,7 +63,7 @@ final readonly class Heat
         $dr = $grid->dr;
         $area = $grid->area;
         $around = $grid->around;
-        [$C, $k] = self::properties($cells, $grid, $stuff, $seconds);
+        [$C, $k] = self::properties($cells, $grid, $materials, $seconds);
         $wall = $grid->fillColumns + $grid->sideColumns;
         $below = $beyond = $inside = [];
         $lift = self::CONTACT_BAKED - self::CONTACT_RAW;
@@ -74,7 +74,7 @@ final readonly class Heat
         for ($i = 0; $i < $columns; $i++) {
             $Ts = $cells->T[$i] + 273.15;
             $Ta = $air->belowCelsius + 273.15;
-            $h = $rBelow > 0 ? $rBelow : $air->convectionBelow + $stuff->emissivity * 0.95 * Faces::SIGMA * ($Ta * $Ta + $Ts * $Ts) * ($Ta + $Ts);
+            $h = $rBelow > 0 ? $rBelow : $air->convectionBelow + $materials->emissivity * 0.95 * Faces::SIGMA * ($Ta * $Ta + $Ts * $Ts) * ($Ta + $Ts);
             $below[] = $area[$i] * $h * $fromBelow;
             $lower = 0.0;
             $pivot = 0.0;
@@ -113,7 +113,7 @@ final readonly class Heat
             $c = $j * $columns + $last;
             $Ts = $cells->T[$c] + 273.15;
             $Ta = ($air->aboveCelsius + $air->belowCelsius) / 2 + 273.15;
-            $emits = $grid->kind[$c] === Grid::TIN ? $stuff->emissivity * 0.95 : Faces::FOOD_RADIATION;
+            $emits = $grid->kind[$c] === Grid::TIN ? $materials->emissivity * 0.95 : Faces::FOOD_RADIATION;
             $h = ($air->convectionAbove + $air->convectionBelow) / 2 + $emits * Faces::SIGMA * ($Ta * $Ta + $Ts * $Ts) * ($Ta + $Ts);
             $h /= 1 + $h * $dr[$last] / (2 * $k[$c]);
             $beyond[] = $h * $around[$last] * $dz[$j];
@@ -215,15 +215,15 @@ final readonly class Heat
     }
 
     /** @return array{array<int, float>, array<int, float>} heat capacity of each cell over the step, W/K, and conductivity, W/m K */
-    private static function properties(Cells $cells, Grid $grid, Stuff $stuff, float $seconds): array
+    private static function properties(Cells $cells, Grid $grid, CellMaterials $materials, float $seconds): array
     {
         $T = $cells->T;
         $W = $cells->W;
         $peak = $cells->peak;
         $kind = $grid->kind;
         $columns = $grid->columns;
-        $porosity = self::POROSITY_BAKED[$stuff->isPuff ? 'puff' : 'short'] - self::POROSITY_RAW;
-        [$heat0, $heat1, $k0, $k1, $volume] = [$stuff->heat0, $stuff->heat1, $stuff->k0, $stuff->k1, $stuff->volume];
+        $porosity = self::POROSITY_BAKED[$materials->isPuff ? 'puff' : 'short'] - self::POROSITY_RAW;
+        [$heat0, $heat1, $k0, $k1, $volume] = [$materials->heat0, $materials->heat1, $materials->k0, $materials->k1, $materials->volume];
         $C = $k = [];
         $c = 0;
         foreach ($grid->dz as $dz) {
@@ -231,8 +231,8 @@ final readonly class Heat
                 $what = $kind[$c];
                 $m3 = $grid->area[$i] * $dz;
                 if ($what === Grid::TIN) {
-                    $C[] = $m3 * $stuff->tinHeat / $seconds;
-                    $k[] = $stuff->tinConducts;
+                    $C[] = $m3 * $materials->tinHeat / $seconds;
+                    $k[] = $materials->tinConducts;
 
                     continue;
                 }

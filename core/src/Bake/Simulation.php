@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Bake;
 
 use Hojaldre\Core\Food\Thermal;
+use Hojaldre\Core\Oven\Stage;
+use Hojaldre\Core\Pastry\ShellStage;
 
 /** Bakes one pie: the empty shell, the filled pie, the rest on the rack. */
 final class Simulation
@@ -47,7 +49,7 @@ final class Simulation
 
     private readonly Grid $grid;
 
-    private readonly Stuff $stuff;
+    private readonly CellMaterials $materials;
 
     private readonly float $volume;
 
@@ -65,64 +67,64 @@ final class Simulation
 
     private float $lastStep = 0.0;
 
-    private function __construct(private readonly Setup $setup, private readonly Kitchen $kitchen, private readonly bool $coarse)
+    private function __construct(private readonly BakeInput $input, private readonly BakeDeviation $deviation, private readonly bool $coarse)
     {
-        $filling = Material::of($setup->parts, self::density($setup->parts));
-        $pastry = $setup->pastry->toArray();
+        $filling = Material::of($input->parts, self::density($input->parts));
+        $pastry = $input->pastry->toArray();
         unset($pastry['salt']);
-        $this->stuff = new Stuff($filling, Material::of($pastry, $setup->pastryKgPerM3), $setup->topping === null ? $filling : Material::of($setup->topping, self::density($setup->topping)), $setup->ware, $setup->isPuff);
-        $area = $setup->lengthMm === null ? M_PI * ($setup->radiusMm / 1000) ** 2 : 2 * $setup->radiusMm * $setup->lengthMm * 1e-6;
-        $this->volume = $setup->fillingKg() / ($filling->dry + $filling->water);
-        $this->grid = Grid::of($setup, $this->volume / $area, $coarse);
+        $this->materials = new CellMaterials($filling, Material::of($pastry, $input->pastryKgPerM3), $input->topping === null ? $filling : Material::of($input->topping, self::density($input->topping)), $input->tinMaterial, $input->isPuff);
+        $area = $input->lengthMm === null ? M_PI * ($input->radiusMm / 1000) ** 2 : 2 * $input->radiusMm * $input->lengthMm * 1e-6;
+        $this->volume = $input->fillingKg() / ($filling->dry + $filling->water);
+        $this->grid = Grid::of($input, $this->volume / $area, $coarse);
         $this->cells = new Cells($this->grid->rows * $this->grid->columns, $this->grid->columns);
-        $this->densities = Tables::densities();
-        $this->boils = Tables::boilingPoints();
+        $this->densities = SteamTables::densities();
+        $this->boils = SteamTables::boilingPoints();
     }
 
-    public static function run(Setup $setup, ?Kitchen $kitchen = null, bool $coarse = false, bool $film = false): Course
+    public static function run(BakeInput $input, ?BakeDeviation $deviation = null, bool $coarse = false, bool $film = false): BakeResult
     {
-        $kitchen ??= new Kitchen;
+        $deviation ??= new BakeDeviation;
 
-        return (new self($setup->under($kitchen), $kitchen, $coarse))->bake($film);
+        return (new self($input->under($deviation), $deviation, $coarse))->bake($film);
     }
 
-    private function bake(bool $film): Course
+    private function bake(bool $film): BakeResult
     {
-        $course = new Course($this->grid, $this->stuff, $this->setup, $film);
+        $result = new BakeResult($this->grid, $this->materials, $this->input, $film);
         $this->fillPastry();
-        foreach ($this->setup->isLined && $this->setup->hasWall ? $this->setup->shell : [] as $stage) {
-            $this->shellStage($stage, $course);
+        foreach ($this->input->isLined && $this->input->hasWall ? $this->input->shell : [] as $stage) {
+            $this->shellStage($stage, $result);
         }
-        $course->shellDone($this->cells);
+        $result->shellDone($this->cells);
         $this->pourIn();
-        $course->filled($this->cells);
+        $result->filled($this->cells);
         $this->minutes = 0.0;
-        foreach ($this->setup->stages as $stage) {
-            $this->stage($this->oven($stage), $stage->minutes, $course);
+        foreach ($this->input->stages as $stage) {
+            $this->stage($this->oven($stage), $stage->minutes, $result);
         }
-        $course->takenOut($this->minutes, clone $this->cells);
-        $this->inThought($course);
-        $this->cells = $course->asTakenOut();
-        $this->minutes = $course->outMinutes;
-        $this->stage(Surroundings::room(), self::REST_MINUTES, $course, resting: true);
-        $course->rested($this->cells);
+        $result->takenOut($this->minutes, clone $this->cells);
+        $this->inThought($result);
+        $this->cells = $result->asTakenOut();
+        $this->minutes = $result->outMinutes;
+        $this->stage(Surroundings::room(), self::REST_MINUTES, $result, resting: true);
+        $result->rested($this->cells);
         if (! $this->coarse) {
-            $this->cool($course);
+            $this->cool($result);
         }
-        $course->finished($this->steps);
+        $result->finished($this->steps);
 
-        return $course;
+        return $result;
     }
 
     private function oven(Stage $stage): Surroundings
     {
-        return Surroundings::oven($stage->ovenCelsius + $this->kitchen->ovenKelvins, $stage->mode, $stage->rack, $stage->tent, $stage->shield, $this->setup->onSteel, $this->kitchen->heatTransfer, 2 * $this->setup->radiusMm);
+        return Surroundings::oven($stage->ovenCelsius + $this->deviation->ovenKelvins, $stage->mode, $stage->rack, $stage->tent, $stage->shield, $this->input->onSteel, $this->deviation->heatTransfer, 2 * $this->input->radiusMm);
     }
 
     private function fillPastry(): void
     {
         foreach ($this->grid->kind as $cell => $kind) {
-            $this->cells->W[$cell] = $kind === Grid::FILLING || $kind === Grid::TOPPING ? 0.0 : $this->stuff->waterOf($kind);
+            $this->cells->W[$cell] = $kind === Grid::FILLING || $kind === Grid::TOPPING ? 0.0 : $this->materials->waterOf($kind);
             $this->cells->T[$cell] = self::SHELL_COLD;
         }
     }
@@ -130,24 +132,24 @@ final class Simulation
     /** The shell has cooled, the filling goes in with the heat it has. */
     private function pourIn(): void
     {
-        $cooled = $this->setup->shell === [] || ! $this->setup->isLined ? self::SHELL_COLD : self::SHELL_COOLED;
+        $cooled = $this->input->shell === [] || ! $this->input->isLined ? self::SHELL_COLD : self::SHELL_COOLED;
         foreach ($this->grid->kind as $cell => $kind) {
-            $this->cells->T[$cell] = $kind === Grid::FILLING || $kind === Grid::TOPPING ? $this->setup->startCelsius : ($kind === Grid::LID ? self::SHELL_COLD : $cooled);
+            $this->cells->T[$cell] = $kind === Grid::FILLING || $kind === Grid::TOPPING ? $this->input->startCelsius : ($kind === Grid::LID ? self::SHELL_COLD : $cooled);
             if ($kind !== Grid::CRUST) {
-                $this->cells->W[$cell] = $this->stuff->waterOf($kind);
+                $this->cells->W[$cell] = $this->materials->waterOf($kind);
             }
         }
         // the cooling of the shell is not followed: the books begin again
         $this->cells->evaporatedKg = $this->cells->heatJoules = $this->cells->vapourJoules = 0.0;
     }
 
-    private function shellStage(ShellStage $stage, Course $course): void
+    private function shellStage(ShellStage $stage, BakeResult $result): void
     {
-        $air = Surroundings::oven($stage->ovenCelsius + $this->kitchen->ovenKelvins, $stage->mode, $stage->rack, false, false, $this->setup->onSteel, $this->kitchen->heatTransfer, 2 * $this->setup->radiusMm);
+        $air = Surroundings::oven($stage->ovenCelsius + $this->deviation->ovenKelvins, $stage->mode, $stage->rack, false, false, $this->input->onSteel, $this->deviation->heatTransfer, 2 * $this->input->radiusMm);
         $weighted = $stage->how === 'weighted';
         $inside = $weighted ? self::WEIGHTS_WATTS : ($stage->how === 'propped' ? 6.0 : 0.75 * ($air->convectionAbove + 8.0));
         $grid = $this->grid;
-        $course->beginShellStage($stage);
+        $result->beginShellStage($stage);
         $top = array_fill(0, $grid->columns, $grid->fillTo);
         for ($i = 0; $i < $grid->fillColumns; $i++) {
             $top[$i] = $grid->baseRows;
@@ -156,7 +158,7 @@ final class Simulation
         for ($j = 0; $j <= $grid->baseRows; $j++) {
             $first[$j] = 0;
         }
-        $lines = Lines::of($grid, true);
+        $paths = CrustPaths::of($grid, true);
         $area = $grid->fillArea();
         $this->cells->weightsCelsius = 20.0;
         $heat = null;
@@ -166,13 +168,13 @@ final class Simulation
         while ($seconds < $until - 1e-6) {
             $step = $this->step($seconds, $until);
             if ($heat === null || $seconds >= $refreshAt || $step !== $this->lastStep) {
-                $heat = Heat::at($this->cells, $grid, $this->stuff, $air, $top, $first, $step, $inside);
+                $heat = Heat::at($this->cells, $grid, $this->materials, $air, $top, $first, $step, $inside);
                 $refreshAt = $seconds + ($seconds < self::FIRST_SECONDS ? self::FIRST_REFRESH_SECONDS : self::REFRESH_SECONDS);
                 $this->lastStep = $step;
             }
             $dip = $air->dip($seconds);
             $above = $air->aboveCelsius - $dip;
-            $load = Faces::load($this->cells, $grid, $air, $top, $heat->k, $this->stuff->solids, $this->densities, $above, $step, true);
+            $load = Faces::load($this->cells, $grid, $air, $top, $heat->k, $this->materials->solids, $this->densities, $above, $step, true);
             [$addD, $addR, $m, $slope] = $load;
             $watts = 0.0;
             if ($weighted) {
@@ -188,15 +190,15 @@ final class Simulation
                 $this->cells->weightsCelsius += $step * ($watts + 0.6 * 22 * $area * ($above - $this->cells->weightsCelsius)) / (self::WEIGHTS_HOLD * $area);
             }
             $this->sweep($heat, $top, $first, $addD, $addR, $air->belowCelsius - $dip, ($above + $air->belowCelsius - $dip) / 2, $weighted ? $this->cells->weightsCelsius : $above, $m, $slope, $step);
-            CrustWater::boil($this->cells, $grid, $lines, $this->stuff, $heat->C, $this->boils, $step, $this->setup->boilsOutBelow());
-            CrustWater::move($this->cells, $grid, $lines, $this->stuff, $heat->C, [], $this->densities, $air, $step, 1.0, 0.0);
-            Doneness::cook($this->cells, $grid, $this->setup, $step);
-            Doneness::brown($this->cells, $grid, $this->stuff, $this->setup, $top, $heat->k, $above, $step * $this->kitchen->browning, true);
+            CrustWater::boil($this->cells, $grid, $paths, $this->materials, $heat->C, $this->boils, $step, $this->input->boilsOutBelow());
+            CrustWater::move($this->cells, $grid, $paths, $this->materials, $heat->C, [], $this->densities, $air, $step, 1.0, 0.0);
+            Doneness::cook($this->cells, $grid, $this->input, $step);
+            Doneness::brown($this->cells, $grid, $this->materials, $this->input, $top, $heat->k, $above, $step * $this->deviation->browning, true);
             $seconds += $step;
             $this->steps++;
-            $course->shellAt($seconds / 60, $this->cells);
+            $result->shellAt($seconds / 60, $this->cells);
         }
-        $course->shellStage($stage, $this->cells);
+        $result->shellStage($stage, $this->cells);
     }
 
     private function step(float $seconds, float $until): float
@@ -214,46 +216,46 @@ final class Simulation
      * One stage of the filled pie.
      *
      * @param  bool  $resting  out of the oven: it goes by longer steps and no event is looked for but the heat that carries over
-     * @param  (callable(Course): bool)|null  $enough  asked after each step whether the rest can be spared
+     * @param  (callable(BakeResult): bool)|null  $enough  asked after each step whether the rest can be spared
      */
-    private function stage(Surroundings $air, float $minutes, Course $course, bool $resting = false, ?callable $enough = null): void
+    private function stage(Surroundings $air, float $minutes, BakeResult $result, bool $resting = false, ?callable $enough = null): void
     {
         $grid = $this->grid;
-        $setup = $this->setup;
+        $input = $this->input;
         $top = array_fill(0, $grid->columns, $grid->rows - 1);
         $first = array_fill(0, $grid->rows, 0);
-        $lines = Lines::of($grid, false);
-        $barrier = $setup->underlay->barrier($setup->seal) * $this->kitchen->uptake;
+        $paths = CrustPaths::of($grid, false);
+        $barrier = $input->underlay->barrier($input->seal) * $this->deviation->uptake;
         $heat = null;
         $seconds = $refreshAt = 0.0;
         $until = $minutes * 60;
-        $gap = $setup->gapMetresPerSecond();
+        $gap = $input->gapMetresPerSecond();
         while ($seconds < $until - 1e-6) {
             $step = $resting ? min(self::REST_STEP_SECONDS, $until - $seconds) : $this->step($seconds, $until);
             if ($heat === null || $seconds >= $refreshAt || $step !== $this->lastStep) {
-                $heat = Heat::at($this->cells, $grid, $this->stuff, $air, $top, $first, $step, 0.0, $this->setup->heatFromBelow());
+                $heat = Heat::at($this->cells, $grid, $this->materials, $air, $top, $first, $step, 0.0, $this->input->heatFromBelow());
                 $refreshAt = $seconds + ($seconds < self::FIRST_SECONDS ? self::FIRST_REFRESH_SECONDS : self::REFRESH_SECONDS);
                 $this->lastStep = $step;
             }
             $dip = $air->dip($seconds);
             $above = $air->aboveCelsius - $dip;
-            [$addD, $addR, $m, $slope] = Faces::load($this->cells, $grid, $air, $top, $heat->k, $this->stuff->solids, $this->densities, $above, $step, false);
+            [$addD, $addR, $m, $slope] = Faces::load($this->cells, $grid, $air, $top, $heat->k, $this->materials->solids, $this->densities, $above, $step, false);
             $this->sweep($heat, $top, $first, $addD, $addR, $air->belowCelsius - $dip, ($above + $air->belowCelsius - $dip) / 2, 0.0, $m, $slope, $step);
-            if ($setup->lidMm > 0 && $setup->openShare > 0.1) {
+            if ($input->lidMm > 0 && $input->openShare > 0.1) {
                 $this->throughTheLattice($air, $heat->C, $above, $step);
             }
-            CrustWater::boil($this->cells, $grid, $lines, $this->stuff, $heat->C, $this->boils, $step, $setup->boilsOutBelow());
-            FillingWater::boil($this->cells, $grid, $this->stuff, $heat->C, $step);
-            $loose = FillingWater::release($this->cells, $grid, $setup, $this->volume, $step);
-            CrustWater::move($this->cells, $grid, $lines, $this->stuff, $heat->C, FillingWater::wets($this->cells, $lines, $setup, $loose), $this->densities, $air, $step, $barrier, $gap);
-            [$cold, $hot, $where] = Doneness::cook($this->cells, $grid, $setup, $step);
+            CrustWater::boil($this->cells, $grid, $paths, $this->materials, $heat->C, $this->boils, $step, $input->boilsOutBelow());
+            FillingWater::boil($this->cells, $grid, $this->materials, $heat->C, $step);
+            $loose = FillingWater::release($this->cells, $grid, $input, $this->volume, $step);
+            CrustWater::move($this->cells, $grid, $paths, $this->materials, $heat->C, FillingWater::wets($this->cells, $paths, $input, $loose), $this->densities, $air, $step, $barrier, $gap);
+            [$cold, $hot, $where] = Doneness::cook($this->cells, $grid, $input, $step);
             if (! $resting) {
-                Doneness::brown($this->cells, $grid, $this->stuff, $setup, $top, $heat->k, $above, $step * $this->kitchen->browning, false);
+                Doneness::brown($this->cells, $grid, $this->materials, $input, $top, $heat->k, $above, $step * $this->deviation->browning, false);
             }
             $seconds += $step;
             $this->steps++;
-            $course->at($this->minutes + $seconds / 60, $this->cells, $cold, $hot, $where, $resting);
-            if ($enough !== null && $enough($course)) {
+            $result->at($this->minutes + $seconds / 60, $this->cells, $cold, $hot, $where, $resting);
+            if ($enough !== null && $enough($result)) {
                 break;
             }
         }
@@ -337,9 +339,9 @@ final class Simulation
             $n = max(0, min(318, (int) $t));
             $m3 = $grid->area[$i] * $grid->dz[$grid->fillTo];
             $holds = $C[$c] * $step;
-            $kg = min(0.1 * $this->cells->W[$c] * $m3, max(0.0, $this->setup->openShare * $air->convectionAbove / $air->lewis * 0.8 * ($this->densities[$n] - $air->vapour) * $step * $grid->area[$i]));
+            $kg = min(0.1 * $this->cells->W[$c] * $m3, max(0.0, $this->input->openShare * $air->convectionAbove / $air->lewis * 0.8 * ($this->densities[$n] - $air->vapour) * $step * $grid->area[$i]));
             // what dries off takes no more heat than comes in and the cell can spare
-            $conducts = $this->setup->openShare * 22 * $grid->area[$i] * $step;
+            $conducts = $this->input->openShare * 22 * $grid->area[$i] * $step;
             $kg = min($kg, ($conducts * max(0.0, $above - $t) + 0.02 * $holds * max(0.0, $t - 20)) / Vapour::LATENT);
             $warmed = ($holds * $t + $conducts * $above - $kg * Vapour::LATENT) / ($holds + $conducts);
             $this->cells->T[$c] = $warmed;
@@ -351,19 +353,19 @@ final class Simulation
     }
 
     /** On in the last stage as if it had not been taken out, until it is safe and set, and a little beyond. */
-    private function inThought(Course $course): void
+    private function inThought(BakeResult $result): void
     {
-        $stages = $this->setup->stages;
+        $stages = $this->input->stages;
         $last = $stages[count($stages) - 1];
         $air = $this->oven($last);
-        $course->onInThought();
+        $result->onInThought();
         $more = self::LOOK_FURTHER_MINUTES;
         // the door stays shut: no dip
-        $this->stage($air->shut(), self::ON_IN_THOUGHT_MINUTES, $course, enough: static fn (Course $c): bool => $c->isDone() && $c->minutesInThought() >= $more);
+        $this->stage($air->shut(), self::ON_IN_THOUGHT_MINUTES, $result, enough: static fn (BakeResult $c): bool => $c->isDone() && $c->minutesInThought() >= $more);
     }
 
     /** The long way down to 5 °C, heat and drying alone: an hour on the rack, then the fridge, for eight hours in all at most. */
-    private function cool(Course $course): void
+    private function cool(BakeResult $result): void
     {
         $grid = $this->grid;
         $top = array_fill(0, $grid->columns, $grid->rows - 1);
@@ -371,9 +373,9 @@ final class Simulation
         $seconds = self::REST_MINUTES * 60;
         $step = 240.0;
         foreach ([[Surroundings::room(), 3600.0], [Surroundings::fridge(), 28800.0]] as [$air, $until]) {
-            $heat = Heat::at($this->cells, $grid, $this->stuff, $air, $top, $first, $step, 0.0, $this->setup->heatFromBelow());
-            while ($seconds < $until && ! $course->isCold()) {
-                [$addD, $addR, $m, $slope] = Faces::load($this->cells, $grid, $air, $top, $heat->k, $this->stuff->solids, $this->densities, $air->aboveCelsius, $step, false);
+            $heat = Heat::at($this->cells, $grid, $this->materials, $air, $top, $first, $step, 0.0, $this->input->heatFromBelow());
+            while ($seconds < $until && ! $result->isCold()) {
+                [$addD, $addR, $m, $slope] = Faces::load($this->cells, $grid, $air, $top, $heat->k, $this->materials->solids, $this->densities, $air->aboveCelsius, $step, false);
                 $this->sweep($heat, $top, $first, $addD, $addR, $air->belowCelsius, $air->belowCelsius, 0.0, $m, $slope, $step);
                 $seconds += $step;
                 $this->steps++;
@@ -381,7 +383,7 @@ final class Simulation
                 for ($j = $grid->fillFrom; $j <= $grid->fillTo; $j++) {
                     $hot = max($hot, $this->cells->T[$j * $grid->columns]);
                 }
-                $course->cooled($seconds / 60, $hot);
+                $result->cooled($seconds / 60, $hot);
             }
         }
     }

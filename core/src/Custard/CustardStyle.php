@@ -49,10 +49,4 @@ enum CustardStyle: string
     {
         return ($this->leastGrams() + $this->mostGrams()) / 2;
     }
-
-    /** @return non-empty-list<string> */
-    public static function words(): array
-    {
-        return array_map(static fn (self $style): string => $style->value, self::cases());
-    }
 }

@@ -4,37 +4,33 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Food;
 
-use Hojaldre\Core\Fields;
+use Hojaldre\Core\Document\Judged;
+use Hojaldre\Core\Document\Number;
+use Hojaldre\Core\Refusal\Refusal;
 
 /**
  * Grams in 100 g of a food as bought. Carbohydrate is without fibre; salt is part of ash
  * (salt = 2.5 x sodium, docs/sources.md#eu-1169-2011).
  */
-final readonly class Composition
+final readonly class Composition implements Judged
 {
+    /** Water is seldom told exactly: the parts may miss 100 g by so much. */
+    private const MISS_GRAMS = 5.0;
+
     public function __construct(
-        public float $water,
-        public float $protein,
-        public float $fat,
-        public float $carbohydrate,
-        public float $fibre,
-        public float $ash,
-        public float $salt,
+        #[Number(0, 100, 'g per 100 g')] public float $water,
+        #[Number(0, 100, 'g per 100 g')] public float $protein,
+        #[Number(0, 100, 'g per 100 g')] public float $fat,
+        #[Number(0, 100, 'g per 100 g')] public float $carbohydrate,
+        #[Number(0, 100, 'g per 100 g')] public float $fibre,
+        #[Number(0, 100, 'g per 100 g')] public float $ash,
+        #[Number(0, 100, 'g per 100 g')] public float $salt,
     ) {
     }
 
-    public static function read(Fields $fields): self
+    public function refusals(): array
     {
-        $read = new self(...array_map(
-            static fn (string $part): float => $fields->number($part, 0, 100, 'g per 100 g'),
-            ['water' => 'water', 'protein' => 'protein', 'fat' => 'fat', 'carbohydrate' => 'carbohydrate', 'fibre' => 'fibre', 'ash' => 'ash', 'salt' => 'salt'],
-        ));
-        if (abs($read->sum() - 100) > 5) {
-            $fields->fault('', 'does-not-sum', sprintf('Water, protein, fat, carbohydrate, fibre and ash come to %s g; they must come to 95 to 105 g in 100 g.', json_encode(round($read->sum(), 1))));
-        }
-        $fields->nothingElse();
-
-        return $read;
+        return abs($this->sum() - 100) > self::MISS_GRAMS ? [new Refusal('does-not-sum', '', ['sumGrams' => round($this->sum(), 1)])] : [];
     }
 
     /** Without salt, which is counted in ash. */
@@ -43,12 +39,12 @@ final readonly class Composition
         return $this->water + $this->protein + $this->fat + $this->carbohydrate + $this->fibre + $this->ash;
     }
 
-    /** @return array<string, float> */
-    public function toArray(): array
+    /** @return array{water: float, protein: float, fat: float, carbohydrate: float, fibre: float, ash: float} g of each, salt within ash */
+    public function parts(): array
     {
         return [
             'water' => $this->water, 'protein' => $this->protein, 'fat' => $this->fat,
-            'carbohydrate' => $this->carbohydrate, 'fibre' => $this->fibre, 'ash' => $this->ash, 'salt' => $this->salt,
+            'carbohydrate' => $this->carbohydrate, 'fibre' => $this->fibre, 'ash' => $this->ash,
         ];
     }
 }

@@ -4,57 +4,77 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Food;
 
-use Hojaldre\Core\Fields;
-use Hojaldre\Core\Refused;
-
 /**
  * A food of the kitchen's own, from what its packet declares. What no packet says (density, weep, what an egg has to set) is
  * taken from its composition and role, as the standard pantry has it for foods of that kind.
  */
 final readonly class OwnFood
 {
-    /** How a dairy sits on a spoon, and the share of it that an egg has to set (fitted, see docs/model.md). */
-    public const BODIES = ['pours' => 1.0, 'spoons' => 0.8, 'stands' => 0.5];
+    /** A solid or a binder lies in a cup with so much of it food and not gaps (judgement). */
+    private const PACKING = 0.6;
 
-    /**
-     * @param  Fields  $fields  name, role, raw, body; fat, carbohydrate, fibre, protein, salt in g per 100 g; allergens
-     *
-     * @throws Refused does-not-sum
-     */
-    public static function read(string $id, Fields $fields): Food
+    /** g of water to a g of binder, as dry crumbs (common practice, no source). */
+    private const BINDS = 1.75;
+
+    /** °C at the coldest point (docs/sources.md#usda-safe-minimum). */
+    private const SAFE_RAW_CELSIUS = 71.0;
+
+    private const SAFE_POULTRY_CELSIUS = 74.0;
+
+    public static function of(string $id, FoodLabel $label): Food
     {
-        $name = $fields->text('name', 1, 60);
-        $role = Role::from($fields->oneOf('role', Role::words()));
-        $raw = $fields->oneOf('raw', ['cooked', 'raw', 'poultry']);
-        $body = $fields->oneOf('body', array_keys(self::BODIES));
-        $per100g = Label::composition(
-            $fields->number('fat', 0, 100, 'g per 100 g'), $fields->number('carbohydrate', 0, 100, 'g per 100 g'),
-            $fields->number('fibre', 0, 100, 'g per 100 g'), $fields->number('protein', 0, 100, 'g per 100 g'),
-            $fields->number('salt', 0, 100, 'g per 100 g'),
-        );
-        $allergens = $fields->wordsOf('allergens', Allergens::ALL);
-        $fields->nothingElse();
+        $per100g = $label->composition();
         $true = round(max(0.3, min(2.2, Thermal::of($per100g, 20)->density() / 1000)), 3);
+        $isLoose = $label->role === Role::Solid || $label->role === Role::Binder;
 
         return new Food(
             id: $id,
-            name: trim($name),
-            role: $role,
-            texture: $role === Role::Solid ? Texture::Cubes : ($role === Role::Binder ? Texture::Crumbs : Texture::Plain),
+            name: trim($label->name),
+            role: $label->role,
+            texture: match ($label->role) {
+                Role::Solid => Texture::Cubes,
+                Role::Binder => Texture::Crumbs,
+                default => Texture::Plain,
+            },
             per100g: $per100g,
             gramsPerMl: $true,
-            bulkGramsPerMl: $role === Role::Solid || $role === Role::Binder ? round($true * 0.6, 3) : $true,
-            floorYield: self::floorYield($role, $per100g, $raw !== 'cooked'),
-            eggsPer100g: $role === Role::Egg ? 2.0 : 0.0,
-            liquidShare: $role === Role::Dairy ? self::BODIES[$body] : 0.0,
-            bindsGramsPerGram: $role === Role::Binder ? 1.75 : 0.0,
-            safeCelsius: match ($raw) {
-                'poultry' => 74.0,
-                'raw' => 71.0,
-                default => $role === Role::Egg ? 71.0 : null,
+            bulkGramsPerMl: $isLoose ? round($true * self::PACKING, 3) : $true,
+            floorYield: self::floorYield($label->role, $per100g, $label->raw !== Rawness::Cooked),
+            eggsPer100g: $label->role === Role::Egg ? 2.0 : 0.0,
+            liquidShare: $label->role === Role::Dairy ? $label->body->liquidShare() : 0.0,
+            bindsGramsPerGram: $label->role === Role::Binder ? self::BINDS : 0.0,
+            safeCelsius: match ($label->raw) {
+                Rawness::Poultry => self::SAFE_POULTRY_CELSIUS,
+                Rawness::Raw => self::SAFE_RAW_CELSIUS,
+                Rawness::Cooked => $label->role === Role::Egg ? self::SAFE_RAW_CELSIUS : null,
             },
             pieces: [],
-            allergens: $allergens,
+            allergens: $label->allergens,
+            doughKind: $label->role === Role::Dough ? $label->doughKind : null,
+        );
+    }
+
+    /** The packet's figures of a food, to be shown again for editing. */
+    public static function label(Food $food): FoodLabel
+    {
+        $body = array_values(array_filter(DairyBody::cases(), static fn (DairyBody $body): bool => $body->liquidShare() === $food->liquidShare));
+
+        return new FoodLabel(
+            name: $food->name,
+            role: $food->role,
+            raw: match (true) {
+                $food->safeCelsius === null || $food->role === Role::Egg => Rawness::Cooked,
+                $food->safeCelsius >= self::SAFE_POULTRY_CELSIUS => Rawness::Poultry,
+                default => Rawness::Raw,
+            },
+            body: $body[0] ?? DairyBody::Pours,
+            fat: $food->per100g->fat,
+            carbohydrate: $food->per100g->carbohydrate,
+            fibre: $food->per100g->fibre,
+            protein: $food->per100g->protein,
+            salt: $food->per100g->salt,
+            allergens: $food->allergens,
+            doughKind: $food->doughKind ?? DoughKind::Short,
         );
     }
 
@@ -67,32 +87,5 @@ final readonly class OwnFood
             $raw => 0.75,
             default => 0.95,
         };
-    }
-
-    /**
-     * The packet's figures of a food, to be shown again for editing.
-     *
-     * @return array<string, mixed>
-     */
-    public static function label(Food $food): array
-    {
-        $body = array_search($food->liquidShare, self::BODIES, true);
-
-        return [
-            'name' => $food->name,
-            'role' => $food->role->value,
-            'raw' => match (true) {
-                $food->safeCelsius === null || $food->role === Role::Egg => 'cooked',
-                $food->safeCelsius >= 74.0 => 'poultry',
-                default => 'raw',
-            },
-            'body' => is_string($body) ? $body : 'pours',
-            'fat' => $food->per100g->fat,
-            'carbohydrate' => $food->per100g->carbohydrate,
-            'fibre' => $food->per100g->fibre,
-            'protein' => $food->per100g->protein,
-            'salt' => $food->per100g->salt,
-            'allergens' => $food->allergens,
-        ];
     }
 }

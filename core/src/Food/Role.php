@@ -13,10 +13,4 @@ enum Role: string
     case Binder = 'binder';
     case Seasoning = 'seasoning';
     case Dough = 'dough';
-
-    /** @return non-empty-list<string> */
-    public static function words(): array
-    {
-        return array_map(static fn (self $role): string => $role->value, self::cases());
-    }
 }

@@ -14,10 +14,4 @@ enum Texture: string
     case Cubes = 'cubes';
     case Arcs = 'arcs';
     case Crumbs = 'crumbs';
-
-    /** @return non-empty-list<string> */
-    public static function words(): array
-    {
-        return array_map(static fn (self $texture): string => $texture->value, self::cases());
-    }
 }

@@ -30,23 +30,23 @@ final readonly class Volume
         return new self($fluidOunces * self::ML_PER_US_FLUID_OUNCE);
     }
 
-    public static function cups(float $cups, KitchenUnits $units): self
+    public static function cups(float $cups, CookUnits $units): self
     {
         return new self($cups * $units->cupMl);
     }
 
-    public static function tablespoons(float $tablespoons, KitchenUnits $units): self
+    public static function tablespoons(float $tablespoons, CookUnits $units): self
     {
         return new self($tablespoons * $units->tablespoonMl);
     }
 
-    public static function teaspoons(float $teaspoons, KitchenUnits $units): self
+    public static function teaspoons(float $teaspoons, CookUnits $units): self
     {
         return new self($teaspoons * $units->teaspoonMl);
     }
 
     /** A volume by the cook's word for its unit, or null where the word is none of volume. */
-    public static function called(string $unit, float $number, KitchenUnits $units): ?self
+    public static function called(string $unit, float $number, CookUnits $units): ?self
     {
         if (str_starts_with($unit, 'fl oz') || str_starts_with($unit, 'fluid ounce')) {
             return self::usFluidOunces($number);
@@ -64,17 +64,17 @@ final readonly class Volume
         };
     }
 
-    public function inCups(KitchenUnits $units): float
+    public function inCups(CookUnits $units): float
     {
         return $this->millilitres / $units->cupMl;
     }
 
-    public function inTablespoons(KitchenUnits $units): float
+    public function inTablespoons(CookUnits $units): float
     {
         return $this->millilitres / $units->tablespoonMl;
     }
 
-    public function inTeaspoons(KitchenUnits $units): float
+    public function inTeaspoons(CookUnits $units): float
     {
         return $this->millilitres / $units->teaspoonMl;
     }

@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pie;
 
-use Hojaldre\Core\Fields;
+use Hojaldre\Core\Document\Number;
+use Hojaldre\Core\Document\Text;
 use Hojaldre\Core\Food\Food;
-use Hojaldre\Core\Measure\Say;
+use Hojaldre\Core\Measure\Figures;
 
 /** An amount in the cook's own words and in grams; the grams are what counts. */
 final readonly class Amount
 {
     public const MOST_GRAMS = 50000.0;
 
-    public function __construct(public string $words, public float $grams)
-    {
+    public function __construct(
+        #[Text(1, 80)] public string $words,
+        #[Number(0, self::MOST_GRAMS, 'g')] public float $grams,
+    ) {
     }
 
     /** An amount the core worked out: whole pieces where the food has them and they fit, grams otherwise. */
@@ -25,15 +28,7 @@ final readonly class Amount
             return new self(sprintf('%d %s', (int) round($grams / $pieceGrams), $piece), $grams);
         }
 
-        return new self(Say::grams($grams), $grams);
-    }
-
-    public static function read(Fields $fields): self
-    {
-        $read = new self($fields->text('words', 1, 80), $fields->number('grams', 0, self::MOST_GRAMS, 'g'));
-        $fields->nothingElse();
-
-        return $read;
+        return new self(Figures::grams($grams), $grams);
     }
 
     /** The piece word the cook used ("5 large"), or null where they weighed. */
@@ -52,11 +47,5 @@ final readonly class Amount
     public function scaled(float $factor, Food $food): self
     {
         return self::of($this->grams * $factor, $food, $this->piece($food));
-    }
-
-    /** @return array{words: string, grams: float} */
-    public function toArray(): array
-    {
-        return ['words' => $this->words, 'grams' => $this->grams];
     }
 }

@@ -6,23 +6,49 @@ namespace Hojaldre\Core\Pie;
 
 use Hojaldre\Core\Custard\Custard;
 use Hojaldre\Core\Custard\CustardStyle;
+use Hojaldre\Core\Document\Judged;
+use Hojaldre\Core\Document\ListOf;
+use Hojaldre\Core\Document\Number;
+use Hojaldre\Core\Document\Text;
+use Hojaldre\Core\Food\Role;
+use Hojaldre\Core\Refusal\Refusal;
 
 /** Eggs and dairy, stirred together and poured. */
-final readonly class CustardLayer implements Layer
+final readonly class CustardLayer implements Judged, Layer
 {
+    private const MOST_INGREDIENTS = 12;
+
+    /** Eggs to 100 g: a whole egg has 2, a yolk 2.9, a white 1.5; what lies between these two counts as whole egg. */
+    private const YOLK_EGGS_PER_100G = 2.4;
+
+    private const WHITE_EGGS_PER_100G = 1.8;
+
     /**
      * @param  list<Ingredient>  $eggs
      * @param  list<Ingredient>  $dairies
      * @param  list<Ingredient>  $blended  raw meat or fish blended in, as for a mousseline
      */
     public function __construct(
-        public string $id,
+        #[Text(1, 40)] public string $id,
         public CustardStyle $style,
-        public array $eggs,
-        public array $dairies,
-        public array $blended = [],
-        public float $fromCelsius = 10.0,
+        #[ListOf(Ingredient::class, self::MOST_INGREDIENTS), IngredientsOfRole(Role::Egg)] public array $eggs,
+        #[ListOf(Ingredient::class, self::MOST_INGREDIENTS), IngredientsOfRole(Role::Dairy)] public array $dairies,
+        #[ListOf(Ingredient::class, self::MOST_INGREDIENTS), IngredientsOfRole(Role::Solid)] public array $blended = [],
+        #[Number(self::COLDEST_CELSIUS, self::HOTTEST_CELSIUS, '°C')] public float $fromCelsius = 10.0,
     ) {
+    }
+
+    /** Only raw flesh sets a custard it is blended into. */
+    public function refusals(): array
+    {
+        $refusals = [];
+        foreach ($this->blended as $index => $one) {
+            if (! $one->food->isRawFlesh()) {
+                $refusals[] = new Refusal('blended-does-not-set', "/blended/$index/food", ['food' => $one->food->name]);
+            }
+        }
+
+        return $refusals;
     }
 
     public function id(): string
@@ -61,8 +87,8 @@ final readonly class CustardLayer implements Layer
         $yolks = 0.0;
         foreach ($this->eggs as $egg) {
             $share = match (true) {
-                $egg->food->eggsPer100g > 2.4 => 1.0,
-                $egg->food->eggsPer100g < 1.8 => 0.0,
+                $egg->food->eggsPer100g > self::YOLK_EGGS_PER_100G => 1.0,
+                $egg->food->eggsPer100g < self::WHITE_EGGS_PER_100G => 0.0,
                 default => Custard::YOLK_OF_AN_EGG,
             };
             $yolks += $egg->food->eggs($egg->grams()) * $share;
@@ -103,20 +129,5 @@ final readonly class CustardLayer implements Layer
     public function ingredients(): array
     {
         return [...$this->eggs, ...$this->dairies, ...$this->blended];
-    }
-
-    public function toArray(): array
-    {
-        $write = static fn (Ingredient $i): array => $i->toArray();
-
-        return [
-            'kind' => 'custard',
-            'id' => $this->id,
-            'style' => $this->style->value,
-            'eggs' => array_map($write, $this->eggs),
-            'dairies' => array_map($write, $this->dairies),
-            'blended' => array_map($write, $this->blended),
-            'fromCelsius' => $this->fromCelsius,
-        ];
     }
 }

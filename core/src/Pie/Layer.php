@@ -4,9 +4,17 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pie;
 
+use Hojaldre\Core\Document\Kinds;
+
 /** One thing poured or laid into the crust. */
+#[Kinds('kind', ['solid' => SolidLayer::class, 'custard' => CustardLayer::class, 'scattered' => ScatteredLayer::class])]
 interface Layer
 {
+    /** What a layer may have when it goes in, °C: from a freezer to a hot pan. */
+    public const COLDEST_CELSIUS = -25;
+
+    public const HOTTEST_CELSIUS = 95;
+
     public function id(): string;
 
     /** Where it comes from: 5 the fridge, 20 the bench, 60 the pan, °C. */
@@ -16,7 +24,4 @@ interface Layer
 
     /** @return list<Ingredient> all that is in it, as bought */
     public function ingredients(): array;
-
-    /** @return array<string, mixed> as in a pie file */
-    public function toArray(): array;
 }

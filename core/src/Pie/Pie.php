@@ -4,45 +4,82 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pie;
 
-use Hojaldre\Core\Bake\ShellStage;
+use Hojaldre\Core\Document\Fixed;
+use Hojaldre\Core\Document\Judged;
+use Hojaldre\Core\Document\ListOf;
+use Hojaldre\Core\Document\Text;
+use Hojaldre\Core\Document\Whole;
 use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Moisture\Seal;
-use Hojaldre\Core\Moisture\ShellBake;
-use Hojaldre\Core\Moisture\Underlay;
+use Hojaldre\Core\Food\Role;
+use Hojaldre\Core\Oven\OvenMode;
+use Hojaldre\Core\Pastry\Lining;
+use Hojaldre\Core\Refusal\Refusal;
+use Hojaldre\Core\Oven\BakePlan;
+use Hojaldre\Core\Pastry\Crust;
+use Hojaldre\Core\Pastry\Seal;
+use Hojaldre\Core\Pastry\ShellBake;
+use Hojaldre\Core\Pastry\ShellStage;
+use Hojaldre\Core\Pastry\Underlay;
 use Hojaldre\Core\Tin\FoldedDiscs;
-use Hojaldre\Core\Tin\RoundTin;
+use Hojaldre\Core\Tin\StraightTin;
 use Hojaldre\Core\Tin\Tin;
 
 /** The design of one pie: the document that is stored, sent, exported and forecast. Layers are in pouring order, lowest first. */
-final readonly class Pie
+#[Fixed(['format' => self::FORMAT, 'version' => self::VERSION])]
+final readonly class Pie implements Judged
 {
     public const FORMAT = 'hojaldre-pie';
 
-    public const VERSION = 2;
+    public const VERSION = 3;
+
+    private const MOST_LAYERS = 30;
+
+    private const MOST_SEASONINGS = 12;
+
+    /** One line, without spaces at its beginning or end. */
+    private const NAME = '^\S(?:.*\S)?$';
 
     /**
      * @param  list<Layer>  $layers
      * @param  list<Ingredient>  $seasonings
      */
     public function __construct(
-        public string $name,
-        public int $portions,
-        public string $notes,
+        #[Text(1, 120, self::NAME)] public string $name,
+        #[Whole(1, 500)] public int $portions,
+        #[Text(0, 4000)] public string $notes,
         public Tin $tin,
         public Crust $crust,
-        public array $layers,
-        public array $seasonings,
-        public Bake $bake,
+        #[ListOf(Layer::class, self::MOST_LAYERS)] public array $layers,
+        #[ListOf(Ingredient::class, self::MOST_SEASONINGS), IngredientsOfRole(Role::Seasoning)] public array $seasonings,
+        public BakePlan $bake,
     ) {
+    }
+
+    /** Each layer has an id of its own, and there is one custard. */
+    public function refusals(): array
+    {
+        $refusals = $ids = [];
+        $custards = 0;
+        foreach ($this->layers as $index => $layer) {
+            if (isset($ids[$layer->id()])) {
+                $refusals[] = new Refusal('layer-twice', "/layers/$index/id");
+            }
+            $ids[$layer->id()] = true;
+            if ($layer instanceof CustardLayer && $custards++ > 0) {
+                $refusals[] = new Refusal('custard-twice', "/layers/$index/kind");
+            }
+        }
+
+        return $refusals;
     }
 
     /** What a new pie begins as: a lined tin of the commonest size, and nothing in it (common practice, no source). */
     public static function blank(): self
     {
         return new self(
-            'New pie', 8, '', RoundTin::straight(240, 35),
+            'New pie', 8, '', new StraightTin(240, 35),
             new Crust(Pantry::food('shortcrust'), 3, ShellStage::usual(ShellBake::ParBaked), Seal::None),
-            [], [], Bake::plain(175, 'static', 40),
+            [], [], BakePlan::plain(175, OvenMode::Static, 40),
         );
     }
 
@@ -52,10 +89,10 @@ final readonly class Pie
         return array_filter($this->layers, static fn (Layer $layer): bool => $layer instanceof SolidLayer);
     }
 
-    /** @return array<int, AbsorbentLayer> by their place among the layers */
-    public function strewn(): array
+    /** @return array<int, ScatteredLayer> by their place among the layers */
+    public function scattered(): array
     {
-        return array_filter($this->layers, static fn (Layer $layer): bool => $layer instanceof AbsorbentLayer);
+        return array_filter($this->layers, static fn (Layer $layer): bool => $layer instanceof ScatteredLayer);
     }
 
     public function custard(): ?CustardLayer
@@ -73,7 +110,7 @@ final readonly class Pie
     {
         return match (true) {
             $this->tin instanceof FoldedDiscs => Form::Folded,
-            $this->crust->lining === 'lid-only' => Form::PotPie,
+            $this->crust->lining === Lining::LidOnly => Form::PotPie,
             $this->crust->lid === null => Form::Open,
             $this->crust->lid->isLattice() => Form::Lattice,
             default => Form::DoubleCrust,
@@ -86,7 +123,7 @@ final readonly class Pie
         $first = $this->layers[0] ?? null;
 
         return match (true) {
-            $first instanceof AbsorbentLayer => Underlay::Crumbs,
+            $first instanceof ScatteredLayer => Underlay::Crumbs,
             $first instanceof SolidLayer && $first->food->isCheese() => Underlay::Cheese,
             default => Underlay::None,
         };
@@ -113,7 +150,7 @@ final readonly class Pie
         return $this->with(crust: $crust);
     }
 
-    public function withBake(Bake $bake): self
+    public function withBake(BakePlan $bake): self
     {
         return $this->with(bake: $bake);
     }
@@ -153,28 +190,11 @@ final readonly class Pie
         ?Crust $crust = null,
         ?array $layers = null,
         ?array $seasonings = null,
-        ?Bake $bake = null,
+        ?BakePlan $bake = null,
     ): self {
         return new self(
             $name ?? $this->name, $portions ?? $this->portions, $this->notes, $tin ?? $this->tin, $crust ?? $this->crust,
             $layers ?? $this->layers, $seasonings ?? $this->seasonings, $bake ?? $this->bake,
         );
-    }
-
-    /** @return array<string, mixed> in the one order that files are written in */
-    public function toArray(): array
-    {
-        return [
-            'format' => self::FORMAT,
-            'version' => self::VERSION,
-            'name' => $this->name,
-            'portions' => $this->portions,
-            'notes' => $this->notes,
-            'tin' => $this->tin->toArray(),
-            'crust' => $this->crust->toArray(),
-            'layers' => array_map(static fn (Layer $layer): array => $layer->toArray(), $this->layers),
-            'seasonings' => array_map(static fn (Ingredient $i): array => $i->toArray(), $this->seasonings),
-            'bake' => $this->bake->toArray(),
-        ];
     }
 }

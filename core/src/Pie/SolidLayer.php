@@ -4,14 +4,23 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pie;
 
+use Hojaldre\Core\Document\Judged;
+use Hojaldre\Core\Document\ListOf;
+use Hojaldre\Core\Document\Number;
+use Hojaldre\Core\Document\Text;
 use Hojaldre\Core\Food\Food;
-use Hojaldre\Core\Moisture\Chain;
-use Hojaldre\Core\Moisture\WetSolid;
+use Hojaldre\Core\Food\OfRole;
+use Hojaldre\Core\Food\Role;
+use Hojaldre\Core\Refusal\Refusal;
+use Hojaldre\Core\Moisture\LayerWater;
+use Hojaldre\Core\Moisture\PrepSteps;
 use Hojaldre\Core\Seasoning\StepSalt;
 
 /** Vegetables, fish, meat, cheese, nuts: what the custard runs between. */
-final readonly class SolidLayer implements Layer
+final readonly class SolidLayer implements Judged, Layer
 {
+    private const MOST_STEPS = 8;
+
     /** Its weight as it goes into the pie: after the last step, or as bought. */
     public Amount $now;
 
@@ -20,14 +29,33 @@ final readonly class SolidLayer implements Layer
      * @param  list<Step>  $steps  what was done to it, in order
      */
     public function __construct(
-        public string $id,
-        public Food $food,
+        #[Text(1, 40)] public string $id,
+        #[OfRole(Role::Solid)] public Food $food,
         public Amount $bought,
-        public array $steps,
-        public ?Ingredient $binder,
-        public float $fromCelsius = 10.0,
+        #[ListOf(Step::class, self::MOST_STEPS)] public array $steps,
+        #[IngredientsOfRole(Role::Binder)] public ?Ingredient $binder,
+        #[Number(self::COLDEST_CELSIUS, self::HOTTEST_CELSIUS, '°C')] public float $fromCelsius = 10.0,
     ) {
         $this->now = $steps === [] ? $bought : $steps[count($steps) - 1]->after;
+    }
+
+    /** It never gains weight by a step, and cannot lose more than its water and fat. */
+    public function refusals(): array
+    {
+        $refusals = [];
+        $before = $this->bought->grams;
+        $losable = $this->food->losableGrams($this->bought->grams);
+        foreach ($this->steps as $index => $step) {
+            $lost = $this->bought->grams - $step->after->grams;
+            if ($step->after->grams > $before + 1e-6) {
+                $refusals[] = new Refusal('heavier-than-before', "/steps/$index/after/grams", ['beforeGrams' => $before]);
+            } elseif ($lost > $losable + 1e-6) {
+                $refusals[] = new Refusal('drier-than-dry', "/steps/$index/after/grams", ['losableGrams' => $losable, 'lostGrams' => $lost]);
+            }
+            $before = $step->after->grams;
+        }
+
+        return $refusals;
     }
 
     public function id(): string
@@ -40,17 +68,17 @@ final readonly class SolidLayer implements Layer
         return $this->fromCelsius;
     }
 
-    public function chain(): Chain
+    public function chain(): PrepSteps
     {
-        return new Chain(
+        return new PrepSteps(
             $this->bought->grams, array_map(static fn (Step $step): float => $step->after->grams, $this->steps),
             $this->food->per100g->water / 100, $this->food->waterShareOfLoss(),
         );
     }
 
-    public function water(): WetSolid
+    public function water(): LayerWater
     {
-        return new WetSolid(
+        return new LayerWater(
             $this->bought->grams,
             $this->now->grams,
             $this->food->floorYield,
@@ -125,18 +153,5 @@ final readonly class SolidLayer implements Layer
     public function ingredients(): array
     {
         return [new Ingredient($this->food, $this->bought), ...($this->binder === null ? [] : [$this->binder])];
-    }
-
-    public function toArray(): array
-    {
-        return [
-            'kind' => 'solid',
-            'id' => $this->id,
-            'food' => $this->food->toArray(),
-            'bought' => $this->bought->toArray(),
-            'steps' => array_map(static fn (Step $step): array => $step->toArray(), $this->steps),
-            'binder' => $this->binder?->toArray(),
-            'fromCelsius' => $this->fromCelsius,
-        ];
     }
 }

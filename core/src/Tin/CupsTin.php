@@ -4,76 +4,72 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tin;
 
-use Hojaldre\Core\Measure\Say;
+use Hojaldre\Core\Document\Judged;
+use Hojaldre\Core\Document\Number;
+use Hojaldre\Core\Document\Whole;
 
 /** A tray of muffin cups, all alike, filled to the same depth: areas and volumes are those of all cups together. */
-final readonly class CupsTin implements Tin
+final readonly class CupsTin implements Judged, Tin
 {
-    private function __construct(private int $cups, private RoundTin $cup)
-    {
-    }
+    use WidensUpward;
 
-    /** @param  int  $cups 1 to 48 */
-    public static function of(int $cups, float $floorDiameterMm, float $rimDiameterMm, float $depthMm): self
-    {
-        return new self($cups, RoundTin::sloped($floorDiameterMm, $rimDiameterMm, $depthMm));
+    private const LEAST_CUP_MM = 20;
+
+    public function __construct(
+        #[Whole(1, 48)] public int $cups,
+        #[Number(self::LEAST_CUP_MM, self::MOST_MM, 'mm')] public float $floorDiameterMm,
+        #[Number(self::LEAST_CUP_MM, self::MOST_MM, 'mm')] public float $rimDiameterMm,
+        #[Number(self::LEAST_DEPTH_MM, self::MOST_DEPTH_MM, 'mm')] public float $depthMm,
+    ) {
     }
 
     public function depthMm(): float
     {
-        return $this->cup->depthMm();
+        return $this->depthMm;
     }
 
     public function radiusMm(float $heightMm): float
     {
-        return $this->cup->radiusMm($heightMm);
+        return $this->cup()->radiusMm($heightMm);
     }
 
     public function floorAreaMm2(): float
     {
-        return $this->cups * $this->cup->floorAreaMm2();
+        return $this->cups * $this->cup()->floorAreaMm2();
     }
 
     public function wallAreaMm2(): float
     {
-        return $this->cups * $this->cup->wallAreaMm2();
+        return $this->cups * $this->cup()->wallAreaMm2();
     }
 
     public function volumeMl(float $depthMm): float
     {
-        return $this->cups * $this->cup->volumeMl($depthMm);
+        return $this->cups * $this->cup()->volumeMl($depthMm);
     }
 
     public function depthForVolumeMm(float $millilitres): float
     {
-        return $this->cup->depthForVolumeMm($millilitres / $this->cups);
+        return $this->cup()->depthForVolumeMm($millilitres / $this->cups);
     }
 
     public function lined(float $thicknessMm): self
     {
-        return new self($this->cups, $this->cup->lined($thicknessMm));
+        return $this->of($this->cup()->lined($thicknessMm));
     }
 
     public function scaledInArea(float $factor): self
     {
-        return new self($this->cups, $this->cup->scaledInArea($factor));
+        return $this->of($this->cup()->scaledInArea($factor));
     }
 
-    public function label(): string
+    private function cup(): Frustum
     {
-        return sprintf('%d cups of %s cm, %s cm deep', $this->cups, Say::number(2 * $this->cup->radiusMm($this->depthMm()) / 10, 1), Say::number($this->depthMm() / 10, 1));
+        return new Frustum($this->floorDiameterMm / 2, $this->rimDiameterMm / 2, $this->depthMm);
     }
 
-    public function across(): string
+    private function of(Frustum $cup): self
     {
-        return 'of one cup';
-    }
-
-    public function toArray(): array
-    {
-        return [
-            'shape' => 'cups', 'cups' => $this->cups, 'floorDiameterMm' => 2 * $this->cup->radiusMm(0.0),
-            'rimDiameterMm' => 2 * $this->cup->radiusMm($this->depthMm()), 'depthMm' => $this->depthMm(),
-        ];
+        return new self($this->cups, 2 * $cup->floorRadiusMm, 2 * $cup->rimRadiusMm, $cup->depthMm);
     }
 }

@@ -4,29 +4,33 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tin;
 
-use Hojaldre\Core\Measure\Say;
+use Hojaldre\Core\Document\Judged;
+use Hojaldre\Core\Document\Number;
+use Hojaldre\Core\Document\Whole;
 
 /**
  * A round tin with a fluted wall: r(theta) = m + a cos(n theta), m the mean radius, a half the depth of a flute.
  * Area pi (m^2 + a^2 / 2); volume is that over the height, m growing evenly. The outline is integrated by steps.
  */
-final readonly class FlutedTin implements Tin
+final readonly class FlutedTin implements Judged, Tin
 {
+    use WidensUpward;
+
     /** of one flute; the outline repeats, so that few are enough */
     private const STEPS = 32;
 
     /**
      * @param  float  $floorDiameterMm  inside, to the outermost of the flutes, at the floor
      * @param  float  $rimDiameterMm  the same at the rim, not less
-     * @param  int  $flutes  around the tin, 6 to 80
-     * @param  float  $fluteMm  depth of a flute, 0.5 to 10
+     * @param  int  $flutes  around the tin
+     * @param  float  $fluteMm  depth of a flute
      */
     public function __construct(
-        private float $floorDiameterMm,
-        private float $rimDiameterMm,
-        private float $depthMm,
-        private int $flutes,
-        private float $fluteMm,
+        #[Number(self::LEAST_MM, self::MOST_MM, 'mm')] public float $floorDiameterMm,
+        #[Number(self::LEAST_MM, self::MOST_MM, 'mm')] public float $rimDiameterMm,
+        #[Number(self::LEAST_DEPTH_MM, self::MOST_DEPTH_MM, 'mm')] public float $depthMm,
+        #[Whole(6, 80)] public int $flutes,
+        #[Number(0.5, 10, 'mm')] public float $fluteMm,
     ) {
     }
 
@@ -81,24 +85,6 @@ final readonly class FlutedTin implements Tin
         $f = sqrt($factor);
 
         return new self($this->floorDiameterMm * $f, $this->rimDiameterMm * $f, $this->depthMm, $this->flutes, $this->fluteMm * $f);
-    }
-
-    public function label(): string
-    {
-        return sprintf('%s cm fluted tin, %s cm deep', Say::number($this->rimDiameterMm / 10, 1), Say::number($this->depthMm / 10, 1));
-    }
-
-    public function across(): string
-    {
-        return '';
-    }
-
-    public function toArray(): array
-    {
-        return [
-            'shape' => 'round-fluted', 'floorDiameterMm' => $this->floorDiameterMm, 'rimDiameterMm' => $this->rimDiameterMm,
-            'depthMm' => $this->depthMm, 'flutes' => $this->flutes, 'fluteMm' => $this->fluteMm,
-        ];
     }
 
     private function meanMm(float $heightMm): float

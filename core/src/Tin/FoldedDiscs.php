@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tin;
 
-use Hojaldre\Core\Measure\Say;
+use Hojaldre\Core\Document\Number;
+use Hojaldre\Core\Document\Whole;
 
 /**
  * No tin at all: discs of dough folded in half over a filling, pasties and hand pies. One disc of diameter D keeps a crimp of
@@ -22,16 +23,12 @@ final readonly class FoldedDiscs implements Tin
     public const MEAN_SHARE = 0.6;
 
     /**
-     * @param  int  $discs  1 to 60
-     * @param  float  $discDiameterMm  80 to 300, before folding
+     * @param  float  $discDiameterMm  before folding
      */
-    public function __construct(private int $discs, private float $discDiameterMm)
-    {
-    }
-
-    public function discs(): int
-    {
-        return $this->discs;
+    public function __construct(
+        #[Whole(1, 60)] public int $discs,
+        #[Number(80, 300, 'mm')] public float $discDiameterMm,
+    ) {
     }
 
     private function pocketMm(): float
@@ -82,20 +79,5 @@ final readonly class FoldedDiscs implements Tin
     public function scaledInArea(float $factor): self
     {
         return new self(max(1, (int) round($this->discs * $factor)), $this->discDiameterMm);
-    }
-
-    public function label(): string
-    {
-        return sprintf('%d folded disc%s of %s cm', $this->discs, $this->discs === 1 ? '' : 's', Say::number($this->discDiameterMm / 10, 1));
-    }
-
-    public function across(): string
-    {
-        return 'of one, across the fold';
-    }
-
-    public function toArray(): array
-    {
-        return ['shape' => 'folded-discs', 'discs' => $this->discs, 'discDiameterMm' => $this->discDiameterMm];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tin;
 
-use Hojaldre\Core\Measure\Say;
+use Hojaldre\Core\Document\Number;
 
 /**
  * A dish of whatever shape, measured by filling it with water to the rim: reckoned as a round one with an upright wall of the
@@ -12,12 +12,11 @@ use Hojaldre\Core\Measure\Say;
  */
 final readonly class MeasuredDish implements Tin
 {
-    private RoundTin $alike;
-
     /** @param  float  $waterMl to the rim */
-    public function __construct(private float $waterMl, private float $depthMm)
-    {
-        $this->alike = RoundTin::straight(2 * sqrt($waterMl * 1000 / $depthMm / M_PI), $depthMm);
+    public function __construct(
+        #[Number(100, 20000, 'ml')] public float $waterMl,
+        #[Number(self::LEAST_DEPTH_MM, self::MOST_DEPTH_MM, 'mm')] public float $depthMm,
+    ) {
     }
 
     public function depthMm(): float
@@ -27,32 +26,32 @@ final readonly class MeasuredDish implements Tin
 
     public function radiusMm(float $heightMm): float
     {
-        return $this->alike->radiusMm($heightMm);
+        return $this->alike()->radiusMm($heightMm);
     }
 
     public function floorAreaMm2(): float
     {
-        return $this->alike->floorAreaMm2();
+        return $this->alike()->floorAreaMm2();
     }
 
     public function wallAreaMm2(): float
     {
-        return $this->alike->wallAreaMm2();
+        return $this->alike()->wallAreaMm2();
     }
 
     public function volumeMl(float $depthMm): float
     {
-        return $this->alike->volumeMl($depthMm);
+        return $this->alike()->volumeMl($depthMm);
     }
 
     public function depthForVolumeMm(float $millilitres): float
     {
-        return $this->alike->depthForVolumeMm($millilitres);
+        return $this->alike()->depthForVolumeMm($millilitres);
     }
 
-    public function lined(float $thicknessMm): RoundTin
+    public function lined(float $thicknessMm): StraightTin
     {
-        return $this->alike->lined($thicknessMm);
+        return $this->alike()->lined($thicknessMm);
     }
 
     public function scaledInArea(float $factor): self
@@ -60,18 +59,8 @@ final readonly class MeasuredDish implements Tin
         return new self($this->waterMl * $factor, $this->depthMm);
     }
 
-    public function label(): string
+    private function alike(): StraightTin
     {
-        return sprintf('%s ml dish, %s cm deep', Say::number($this->waterMl), Say::number($this->depthMm / 10, 1));
-    }
-
-    public function across(): string
-    {
-        return 'of a round dish that holds as much';
-    }
-
-    public function toArray(): array
-    {
-        return ['shape' => 'measured-dish', 'waterMl' => $this->waterMl, 'depthMm' => $this->depthMm];
+        return new StraightTin(2 * sqrt($this->waterMl * 1000 / $this->depthMm / M_PI), $this->depthMm);
     }
 }

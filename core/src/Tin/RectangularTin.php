@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tin;
 
-use Hojaldre\Core\Measure\Say;
+use Hojaldre\Core\Document\Number;
 
 /** A rectangular or square tin, its wall upright or sloped: a prism or a frustum of a pyramid (prismatoid formula, exact). */
 final readonly class RectangularTin implements Tin
@@ -15,10 +15,10 @@ final readonly class RectangularTin implements Tin
      * @param  float  $flareMm  how much longer and wider it is at the rim, 0 where the wall is upright
      */
     public function __construct(
-        private float $lengthMm,
-        private float $widthMm,
-        private float $depthMm,
-        private float $flareMm,
+        #[Number(self::LEAST_MM, self::MOST_MM, 'mm')] public float $lengthMm,
+        #[Number(self::LEAST_MM, self::MOST_MM, 'mm')] public float $widthMm,
+        #[Number(self::LEAST_DEPTH_MM, self::MOST_DEPTH_MM, 'mm')] public float $depthMm,
+        #[Number(0, 60, 'mm')] public float $flareMm,
     ) {
     }
 
@@ -74,28 +74,6 @@ final readonly class RectangularTin implements Tin
         $f = sqrt($factor);
 
         return new self($this->lengthMm * $f, $this->widthMm * $f, $this->depthMm, $this->flareMm * $f);
-    }
-
-    public function label(): string
-    {
-        $square = abs($this->lengthMm - $this->widthMm) < 0.5;
-
-        return sprintf(
-            '%s cm %s tin, %s cm deep',
-            $square ? Say::number(($this->lengthMm + $this->flareMm) / 10, 1) : Say::number(($this->lengthMm + $this->flareMm) / 10, 1).' × '.Say::number(($this->widthMm + $this->flareMm) / 10, 1),
-            $square ? 'square' : 'rectangular',
-            Say::number($this->depthMm / 10, 1),
-        );
-    }
-
-    public function across(): string
-    {
-        return 'across the short side';
-    }
-
-    public function toArray(): array
-    {
-        return ['shape' => 'rectangular', 'lengthMm' => $this->lengthMm, 'widthMm' => $this->widthMm, 'depthMm' => $this->depthMm, 'flareMm' => $this->flareMm];
     }
 
     private function flareAt(float $heightMm): float

@@ -4,9 +4,24 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tin;
 
+use Hojaldre\Core\Document\Kinds;
+
 /** The inside of a tin, from its floor up. Depths and radii in mm, volumes in ml, areas in mm2. */
+#[Kinds('shape', [
+    'round-straight' => StraightTin::class, 'round-sloped' => SlopedTin::class, 'round-fluted' => FlutedTin::class, 'springform' => Springform::class,
+    'rectangular' => RectangularTin::class, 'cups' => CupsTin::class, 'measured-dish' => MeasuredDish::class, 'folded-discs' => FoldedDiscs::class,
+])]
 interface Tin
 {
+    /** What a ruler may say of a tin, inside. */
+    public const LEAST_MM = 60;
+
+    public const MOST_MM = 600;
+
+    public const LEAST_DEPTH_MM = 10;
+
+    public const MOST_DEPTH_MM = 150;
+
     public function depthMm(): float;
 
     /** Half width at a height above the floor, from the axis to the wall; of a rectangular tin across its short side, of cups of one cup. */
@@ -26,12 +41,4 @@ interface Tin
 
     /** The same tin with its floor area times this factor, depth kept. */
     public function scaledInArea(float $factor): self;
-
-    public function label(): string;
-
-    /** Which way its section is cut, where that is not plain: "across the short side", "of one cup"; empty for a round tin. */
-    public function across(): string;
-
-    /** @return array<string, string|int|float> as in a pie file */
-    public function toArray(): array;
 }

@@ -7,16 +7,16 @@ namespace Hojaldre\Core\Tests\Bake;
 use Hojaldre\Core\Bake\Brownness;
 use Hojaldre\Core\Bake\Cue;
 use Hojaldre\Core\Bake\Grid;
-use Hojaldre\Core\Bake\ShellStage;
 use Hojaldre\Core\Bake\Simulation;
-use Hojaldre\Core\Bake\Stage;
-use Hojaldre\Core\Pie\Bake;
-use Hojaldre\Core\Pie\Baked;
-use Hojaldre\Core\Pie\BakeFilm;
-use Hojaldre\Core\Pie\BakeReport;
-use Hojaldre\Core\Pie\BakeSetup;
+use Hojaldre\Core\Forecast\BakeFilm;
+use Hojaldre\Core\Forecast\BakeInputs;
+use Hojaldre\Core\Forecast\BakeReport;
+use Hojaldre\Core\Forecast\SimulatedBake;
+use Hojaldre\Core\Oven\BakePlan;
+use Hojaldre\Core\Oven\Stage;
+use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\Pie\PieFile;
+use Hojaldre\Core\PieFile\PieFile;
 use Hojaldre\Core\Tests\RandomPie;
 use Hojaldre\Core\Tests\TroutQuiche;
 use PHPUnit\Framework\TestCase;
@@ -27,14 +27,14 @@ final class BakeTest extends TestCase
     public function test_no_random_pie_breaks_the_sums_and_its_water_and_heat_are_accounted_for(): void
     {
         foreach (RandomPie::many(300, seed: 7) as $pie) {
-            $baked = Baked::roughly($pie);
+            $baked = SimulatedBake::roughly($pie);
             if ($baked === null) {
                 continue;
             }
-            $course = $baked->course;
-            self::assertLessThan(1e-10, $course->massErrorShare, $pie->name);
-            self::assertLessThan(0.03, $course->energyErrorShare, $pie->name);
-            foreach ([$course->basePercentOut, $course->lostKg, $course->topBrownOut, $course->setShareOut] as $value) {
+            $result = $baked->result;
+            self::assertLessThan(1e-10, $result->massErrorShare, $pie->name);
+            self::assertLessThan(0.03, $result->energyErrorShare, $pie->name);
+            foreach ([$result->basePercentOut, $result->lostKg, $result->topBrownOut, $result->setShareOut] as $value) {
                 self::assertFalse(is_infinite($value), $pie->name);
                 self::assertTrue(is_nan($value) ? ! $pie->form()->hasBase() : $value >= 0.0, "$pie->name: $value");
             }
@@ -44,19 +44,19 @@ final class BakeTest extends TestCase
     public function test_the_fine_bake_closes_its_books_nearer(): void
     {
         foreach (Practice::cases() as $name => [$pie]) {
-            $course = Simulation::run(BakeSetup::of($pie));
-            self::assertLessThan(1e-10, $course->massErrorShare, $name);
-            self::assertLessThan(0.01, $course->energyErrorShare, $name);
+            $result = Simulation::run(BakeInputs::of($pie));
+            self::assertLessThan(1e-10, $result->massErrorShare, $name);
+            self::assertLessThan(0.01, $result->energyErrorShare, $name);
         }
     }
 
     public function test_nothing_gets_hotter_than_the_oven_nor_drier_than_dry(): void
     {
         foreach (Practice::cases() as $name => [$pie]) {
-            $course = Simulation::run(BakeSetup::of($pie), coarse: true, film: true);
+            $result = Simulation::run(BakeInputs::of($pie), coarse: true, film: true);
             $stages = [...$pie->crust->shell, ...$pie->bake->stages];
             $hottest = max(array_map(static fn (Stage|ShellStage $stage): float => $stage->ovenCelsius, $stages)) + 15;
-            foreach ($course->film->frames as $frame) {
+            foreach ($result->film->frames as $frame) {
                 self::assertLessThanOrEqual($hottest, max($frame['T']), $name);
                 self::assertGreaterThanOrEqual(0.0, min($frame['W']), $name);
             }
@@ -66,8 +66,8 @@ final class BakeTest extends TestCase
     public function test_a_coarser_grid_says_nearly_the_same(): void
     {
         foreach (Practice::cases() as $name => [$pie]) {
-            $setup = BakeSetup::of($pie);
-            [$fine, $rough] = [Simulation::run($setup), Simulation::run($setup, coarse: true)];
+            $input = BakeInputs::of($pie);
+            [$fine, $rough] = [Simulation::run($input), Simulation::run($input, coarse: true)];
             self::assertLessThan($fine->cells, $rough->cells);
             foreach (['set' => 2.5, 'safe' => 2.5, 'golden' => 4.0] as $event => $minutes) {
                 if (isset($fine->events[$event], $rough->events[$event])) {
@@ -84,7 +84,7 @@ final class BakeTest extends TestCase
     {
         $near = [];
         foreach (Practice::cases() as $name => [$pie, $from, $to, $event]) {
-            $minute = Simulation::run(BakeSetup::of($pie))->events[$event] ?? INF;
+            $minute = Simulation::run(BakeInputs::of($pie))->events[$event] ?? INF;
             // 15 % on either side is how well such times are known
             $near[$name] = $minute >= 0.85 * $from && $minute <= 1.15 * $to;
         }
@@ -95,7 +95,7 @@ final class BakeTest extends TestCase
     {
         $stages = [new ShellStage('weighted', 220, 'static', 16, 'low'), new ShellStage('bare', 220, 'static', 3, 'low'), new ShellStage('bare', 220, 'static', 3.5, 'low')];
         $crust = TroutQuiche::pie()->crust;
-        $shell = Simulation::run(BakeSetup::of(TroutQuiche::pie()->withCrust($crust->withShell($stages, $crust->seal))), coarse: true)->shell;
+        $shell = Simulation::run(BakeInputs::of(TroutQuiche::pie()->withCrust($crust->withShell($stages, $crust->seal))), coarse: true)->shell;
         self::assertSame([true, true], [$shell[0]['basePercent'] > $shell[1]['basePercent'], $shell[1]['basePercent'] > $shell[2]['basePercent']]);
         self::assertLessThan(5, $shell[1]['basePercent'], 'dry and matt after three bare minutes');
         self::assertContains(Brownness::word($shell[0]['rim']), ['straw', 'light gold'], 'a light edge when the weights come out');
@@ -106,7 +106,7 @@ final class BakeTest extends TestCase
     public function test_a_raw_filled_pasty_is_safe_only_after_half_an_hour_and_never_called_so_before(): void
     {
         [$pasty] = Practice::cases()['pasty 20 cm, raw meat and roots; 200 °C'];
-        $baked = Baked::of($pasty->withBake(new Bake([new Stage(200, 'static', 20)])));
+        $baked = SimulatedBake::of($pasty->withBake(new BakePlan([new Stage(200, 'static', 20)])));
         self::assertNotNull($baked);
         self::assertGreaterThan(25, $baked->minute('safe'));
         $events = array_column(BakeReport::of($baked)['events'], null, 'name');
@@ -117,7 +117,7 @@ final class BakeTest extends TestCase
     public function test_a_deep_pie_left_whole_cools_too_slowly_to_be_kept_and_a_shallow_one_fast_enough(): void
     {
         $cooling = static function (string $file): array {
-            $baked = Baked::of(PieFile::read((string) file_get_contents(__DIR__."/../../../database/data/demo/$file.json")));
+            $baked = SimulatedBake::of(PieFile::read((string) file_get_contents(__DIR__."/../../../database/data/demo/$file.json")));
             self::assertNotNull($baked);
 
             return BakeReport::of($baked)['cooling'];
@@ -131,7 +131,7 @@ final class BakeTest extends TestCase
 
     public function test_the_film_has_every_cell_in_every_frame_and_ends_as_the_course_does(): void
     {
-        $baked = Baked::filmed(TroutQuiche::pie());
+        $baked = SimulatedBake::filmed(TroutQuiche::pie());
         self::assertNotNull($baked);
         $film = BakeFilm::of($baked);
         $cells = $film['grid']['rows'] * $film['grid']['columns'];
@@ -143,12 +143,12 @@ final class BakeTest extends TestCase
         foreach ($film['frames'] as $frame) {
             self::assertSame([$cells, $cells, $cells], [count($frame['celsius']), count($frame['waterPercent']), count($frame['setPercent'])]);
         }
-        self::assertSame(array_sum(array_map(static fn (string $kind): int => (int) ($kind === 'filling' || $kind === 'topping'), $film['grid']['kinds'])), count(array_filter($baked->course->grid()->kind, static fn (int $kind): bool => $kind === Grid::FILLING || $kind === Grid::TOPPING)));
+        self::assertSame(array_sum(array_map(static fn (string $kind): int => (int) ($kind === 'filling' || $kind === 'topping'), $film['grid']['kinds'])), count(array_filter($baked->result->grid()->kind, static fn (int $kind): bool => $kind === Grid::FILLING || $kind === Grid::TOPPING)));
     }
 
     public function test_an_empty_tin_is_not_baked(): void
     {
-        self::assertNull(Baked::of(Pie::blank()));
-        self::assertNull(Baked::filmed(Pie::blank()));
+        self::assertNull(SimulatedBake::of(Pie::blank()));
+        self::assertNull(SimulatedBake::filmed(Pie::blank()));
     }
 }

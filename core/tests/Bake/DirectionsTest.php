@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Tests\Bake;
 
 use Closure;
-use Hojaldre\Core\Bake\ShellStage;
-use Hojaldre\Core\Bake\Stage;
-use Hojaldre\Core\Bake\Ware;
 use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Moisture\Seal;
-use Hojaldre\Core\Pie\AbsorbentLayer;
+use Hojaldre\Core\Forecast\SimulatedBake;
+use Hojaldre\Core\Oven\BakePlan;
+use Hojaldre\Core\Oven\Stage;
+use Hojaldre\Core\Oven\TinMaterial;
+use Hojaldre\Core\Pastry\Seal;
+use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pie\Amount;
-use Hojaldre\Core\Pie\Bake;
-use Hojaldre\Core\Pie\Baked;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\Pie\PieReader;
+use Hojaldre\Core\Pie\ScatteredLayer;
+use Hojaldre\Core\PieFile\PieParser;
 use Hojaldre\Core\Tests\TroutQuiche;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -24,27 +24,27 @@ use PHPUnit\Framework\TestCase;
 /** What moves a bake, and which way (facts of the trade; common practice, no source). */
 final class DirectionsTest extends TestCase
 {
-    /** @return array<string, array{list<Pie>, Closure(Baked): float, bool}> pies in order, what is read of them, whether it falls */
+    /** @return array<string, array{list<Pie>, Closure(SimulatedBake): float, bool}> pies in order, what is read of them, whether it falls */
     public static function directions(): array
     {
-        $base = static fn (Baked $baked): float => $baked->base();
-        $set = static fn (Baked $baked): float => $baked->minute('set');
-        $top = static fn (Baked $baked): float => $baked->course->topBrownOut;
-        $window = static fn (Baked $baked): float => $baked->minute('over') - $baked->minute('time-to-look');
+        $base = static fn (SimulatedBake $baked): float => $baked->base();
+        $set = static fn (SimulatedBake $baked): float => $baked->minute('set');
+        $top = static fn (SimulatedBake $baked): float => $baked->result->topBrownOut;
+        $window = static fn (SimulatedBake $baked): float => $baked->minute('over') - $baked->minute('time-to-look');
         $trout = TroutQuiche::pie();
         $shell = static fn (float $bare): Pie => $trout->withCrust($trout->crust->withShell([new ShellStage('weighted', 190, 'static', 12, 'middle'), new ShellStage('bare', 190, 'static', $bare, 'middle')], Seal::None));
         $sealed = static fn (Seal $seal): Pie => TroutQuiche::withLeeks(340)->withCrust($trout->crust->withShell($trout->crust->shell, $seal));
-        $oven = static fn (float $celsius, string $mode = 'static', string $rack = 'middle', bool $tent = false): Pie => $trout->withBake(new Bake([new Stage($celsius, $mode, 46, $rack, $tent)]));
-        $ware = static fn (Ware $ware, string $on = 'rack'): Pie => $trout->withCrust($trout->crust->withShell([], Seal::None))->withBake(new Bake($trout->bake->stages, $on, null, $ware));
+        $oven = static fn (float $celsius, string $mode = 'static', string $rack = 'middle', bool $tent = false): Pie => $trout->withBake(new BakePlan([new Stage($celsius, $mode, 46, $rack, $tent)]));
+        $tinMaterial = static fn (TinMaterial $tinMaterial, string $on = 'rack'): Pie => $trout->withCrust($trout->crust->withShell([], Seal::None))->withBake(new BakePlan($trout->bake->stages, $on, null, $tinMaterial));
         $warm = static function (float $celsius) use ($trout): Pie {
             $document = (array) json_decode((string) json_encode($trout->toArray()), true);
             foreach (array_keys($document['layers']) as $i) {
                 $document['layers'][$i]['fromCelsius'] = $celsius;
             }
 
-            return PieReader::read($document);
+            return PieParser::read($document);
         };
-        $crumbs = static fn (float $grams): Pie => new Pie('Strewn', 8, '', $trout->tin, $trout->crust, [new AbsorbentLayer('crumbs', new Ingredient(Pantry::food('dry-crumbs'), Amount::of($grams))), ...TroutQuiche::withLeeks(380)->layers], [], $trout->bake);
+        $crumbs = static fn (float $grams): Pie => new Pie('Strewn', 8, '', $trout->tin, $trout->crust, [new ScatteredLayer('crumbs', new Ingredient(Pantry::food('dry-crumbs'), Amount::of($grams))), ...TroutQuiche::withLeeks(380)->layers], [], $trout->bake);
         $poured = static fn (float $factor): Pie => $trout->withLayer(TroutQuiche::custard()->scaled($factor));
 
         return [
@@ -59,9 +59,9 @@ final class DirectionsTest extends TestCase
             'under foil the top stays paler' => [[$oven(175), $oven(175, tent: true)], $top, true],
             'high in the oven the top browns more' => [[$oven(175, rack: 'low'), $oven(175, rack: 'middle'), $oven(175, rack: 'high')], $top, false],
             'low in the oven the base is drier' => [[$oven(175, rack: 'high'), $oven(175, rack: 'middle'), $oven(175, rack: 'low')], $base, true],
-            'dark steel dries a base better than shiny, and holes better still' => [[$ware(Ware::ShinySteel), $ware(Ware::DarkSteel), $ware(Ware::Perforated)], $base, true],
-            'glass dries a base better than shiny steel' => [[$ware(Ware::ShinySteel), $ware(Ware::Glass)], $base, true],
-            'hot steel below dries the base' => [[$ware(Ware::DarkSteel), $ware(Ware::DarkSteel, 'steel')], $base, true],
+            'dark steel dries a base better than shiny, and holes better still' => [[$tinMaterial(TinMaterial::ShinySteel), $tinMaterial(TinMaterial::DarkSteel), $tinMaterial(TinMaterial::Perforated)], $base, true],
+            'glass dries a base better than shiny steel' => [[$tinMaterial(TinMaterial::ShinySteel), $tinMaterial(TinMaterial::Glass)], $base, true],
+            'hot steel below dries the base' => [[$tinMaterial(TinMaterial::DarkSteel), $tinMaterial(TinMaterial::DarkSteel, 'steel')], $base, true],
             'a warmer filling sets sooner' => [array_map($warm, [5.0, 20.0, 40.0, 60.0]), $set, true],
             'more custard in the same tin takes longer' => [array_map($poured, [0.8, 1.0, 1.15]), $set, false],
             'more dairy to an egg sets later' => [[TroutQuiche::withCustard(6, 330), TroutQuiche::withCustard(5, 380), TroutQuiche::withCustard(4, 430)], $set, false],
@@ -70,13 +70,13 @@ final class DirectionsTest extends TestCase
 
     /**
      * @param  list<Pie>  $pies
-     * @param  Closure(Baked): float  $read
+     * @param  Closure(SimulatedBake): float  $read
      */
     #[DataProvider('directions')]
     public function test_it_moves_the_way_the_trade_knows(array $pies, Closure $read, bool $falls): void
     {
         $values = array_map(static function (Pie $pie) use ($read): float {
-            $baked = Baked::roughly($pie);
+            $baked = SimulatedBake::roughly($pie);
             self::assertNotNull($baked);
 
             return $read($baked);

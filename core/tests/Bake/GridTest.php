@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Bake;
 
+use Hojaldre\Core\Bake\BakeInput;
+use Hojaldre\Core\Bake\CrustPaths;
 use Hojaldre\Core\Bake\Grid;
-use Hojaldre\Core\Bake\Lines;
 use Hojaldre\Core\Bake\Material;
-use Hojaldre\Core\Bake\Setup;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Food\Thermal;
-use Hojaldre\Core\Pie\BakeSetup;
-use Hojaldre\Core\Pie\Balance;
+use Hojaldre\Core\Forecast\BakeInputs;
+use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Tests\RandomPie;
 use PHPUnit\Framework\TestCase;
@@ -21,10 +21,10 @@ final class GridTest extends TestCase
 {
     public function test_the_cells_of_a_round_pie_fill_the_cylinder_to_the_last_drop(): void
     {
-        $setup = self::of('deep fluted 23 cm, 180 °C weighted 11, sealed bare 3; eggs, cream, cooked onion; 180 °C');
+        $input = self::of('deep fluted 23 cm, 180 °C weighted 11, sealed bare 3; eggs, cream, cooked onion; 180 °C');
         foreach ([false, true] as $coarse) {
-            $grid = Grid::of($setup, 0.03, $coarse);
-            self::assertEqualsWithDelta(M_PI * ($setup->radiusMm / 1000) ** 2, $grid->fillArea(), 1e-12);
+            $grid = Grid::of($input, 0.03, $coarse);
+            self::assertEqualsWithDelta(M_PI * ($input->radiusMm / 1000) ** 2, $grid->fillArea(), 1e-12);
             $filling = 0.0;
             foreach ($grid->kind as $cell => $kind) {
                 $filling += $kind === Grid::FILLING || $kind === Grid::TOPPING ? $grid->m3[$cell] : 0.0;
@@ -36,18 +36,18 @@ final class GridTest extends TestCase
 
     public function test_an_oblong_pie_is_two_slabs_of_its_length(): void
     {
-        $setup = self::of('oblong 35 by 11 cm, 190 °C weighted 10, bare 12; eggs, cream, cultured cream, cheese, bacon; 190 °C');
-        $grid = Grid::of($setup, 0.02);
-        self::assertNotNull($setup->lengthMm);
-        self::assertEqualsWithDelta(2 * $setup->radiusMm * $setup->lengthMm * 1e-6, $grid->fillArea(), 1e-12);
+        $input = self::of('oblong 35 by 11 cm, 190 °C weighted 10, bare 12; eggs, cream, cultured cream, cheese, bacon; 190 °C');
+        $grid = Grid::of($input, 0.02);
+        self::assertNotNull($input->lengthMm);
+        self::assertEqualsWithDelta(2 * $input->radiusMm * $input->lengthMm * 1e-6, $grid->fillArea(), 1e-12);
         self::assertSame(1, count(array_unique(array_map(static fn (float $m): string => sprintf('%.9f', $m), $grid->around))), 'a slab is as long outside as inside');
     }
 
     public function test_cells_are_finest_at_the_edge_and_at_the_skin_whatever_the_grid(): void
     {
-        $setup = self::of('raw 4.5 mm crust 20 cm; eggs, cultured cream, fried vegetables; 180 °C');
+        $input = self::of('raw 4.5 mm crust 20 cm; eggs, cultured cream, fried vegetables; 180 °C');
         foreach ([false, true] as $coarse) {
-            $grid = Grid::of($setup, 0.03, $coarse);
+            $grid = Grid::of($input, 0.03, $coarse);
             for ($i = 1; $i < $grid->fillColumns; $i++) {
                 self::assertLessThanOrEqual($grid->dr[$i - 1] + 1e-12, $grid->dr[$i]);
             }
@@ -65,10 +65,10 @@ final class GridTest extends TestCase
     public function test_every_form_has_the_parts_it_has(): void
     {
         $has = static function (string $case): array {
-            $setup = self::of($case);
-            $kinds = Grid::of($setup, 0.03)->kind;
+            $input = self::of($case);
+            $kinds = Grid::of($input, 0.03)->kind;
 
-            return [in_array(Grid::CRUST, $kinds, true), in_array(Grid::LID, $kinds, true), $setup->hasWall];
+            return [in_array(Grid::CRUST, $kinds, true), in_array(Grid::LID, $kinds, true), $input->hasWall];
         };
         self::assertSame([true, false, true], $has('raw 4.5 mm crust 20 cm; eggs, cultured cream, fried vegetables; 180 °C'));
         self::assertSame([true, true, true], $has('puff double crust 26 cm; eggs, cream, bacon; 180 °C'));
@@ -79,10 +79,10 @@ final class GridTest extends TestCase
     public function test_every_cell_of_pastry_lies_on_one_line_and_every_line_ends_at_the_filling_it_wets(): void
     {
         foreach (Practice::cases() as $name => [$pie]) {
-            $grid = Grid::of(BakeSetup::of($pie), 0.03);
+            $grid = Grid::of(BakeInputs::of($pie), 0.03);
             foreach ([true, false] as $isShell) {
                 $seen = [];
-                foreach (Lines::of($grid, $isShell)->all as [$cell, $stride, $count, , , $fill]) {
+                foreach (CrustPaths::of($grid, $isShell)->all as [$cell, $stride, $count, , , $fill]) {
                     for ($n = 0; $n < $count; $n++, $cell += $stride) {
                         self::assertContains($grid->kind[$cell], [Grid::CRUST, Grid::LID], $name);
                         $seen[] = $cell;
@@ -99,11 +99,11 @@ final class GridTest extends TestCase
     public function test_what_is_baked_weighs_what_was_poured(): void
     {
         foreach (RandomPie::many(60, seed: 5) as $pie) {
-            if (Balance::of($pie)->fillMm() < 2) {
+            if (Weights::of($pie)->fillMm() < 2) {
                 continue;
             }
             $salt = array_sum(array_map(static fn ($one): float => $one->grams(), $pie->seasonings));
-            self::assertEqualsWithDelta(Balance::of($pie)->fillingGrams, BakeSetup::of($pie)->fillingKg() * 1000 * BakeSetup::units($pie), max(1.0, 0.02 * Balance::of($pie)->fillingGrams + $salt), $pie->name);
+            self::assertEqualsWithDelta(Weights::of($pie)->fillingGrams, BakeInputs::of($pie)->fillingKg() * 1000 * BakeInputs::units($pie), max(1.0, 0.02 * Weights::of($pie)->fillingGrams + $salt), $pie->name);
         }
     }
 
@@ -119,11 +119,11 @@ final class GridTest extends TestCase
         self::assertLessThan($pastry->dry, $pastry->solids, 'fat takes up no water');
     }
 
-    private static function of(string $case): Setup
+    private static function of(string $case): BakeInput
     {
         $pie = Practice::cases()[$case][0];
         self::assertInstanceOf(Pie::class, $pie);
 
-        return BakeSetup::of($pie);
+        return BakeInputs::of($pie);
     }
 }

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Bake;
 
-use Hojaldre\Core\Bake\ShellStage;
-use Hojaldre\Core\Bake\Stage;
-use Hojaldre\Core\Bake\Ware;
 use Hojaldre\Core\Custard\CustardStyle;
 use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Moisture\Seal;
-use Hojaldre\Core\Pie\AbsorbentLayer;
+use Hojaldre\Core\Oven\BakePlan;
+use Hojaldre\Core\Oven\Stage;
+use Hojaldre\Core\Oven\TinMaterial;
+use Hojaldre\Core\Pastry\Crust;
+use Hojaldre\Core\Pastry\Lid;
+use Hojaldre\Core\Pastry\Seal;
+use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pie\Amount;
-use Hojaldre\Core\Pie\Bake;
-use Hojaldre\Core\Pie\Crust;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Layer;
-use Hojaldre\Core\Pie\Lid;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\ScatteredLayer;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Pie\Step;
 use Hojaldre\Core\Tin\FlutedTin;
@@ -47,7 +47,7 @@ final class Practice
             ), 35, 40, 'light-gold'],
             'raw 4 mm crust 25 cm; thick yoghurt and cheese, few eggs, cooked-down vegetables; 180 °C' => [self::pie(
                 RoundTin::straight(250, 35), new Crust(Pantry::food('shortcrust'), 4, [], Seal::None),
-                [new AbsorbentLayer('crumbs', new Ingredient(Pantry::food('dry-crumbs'), Amount::of(20))), self::solid('courgettes', 550, 330), self::custard(['egg' => 100], ['strained-yoghurt' => 300, 'cream-cheese' => 150])],
+                [new ScatteredLayer('crumbs', new Ingredient(Pantry::food('dry-crumbs'), Amount::of(20))), self::solid('courgettes', 550, 330), self::custard(['egg' => 100], ['strained-yoghurt' => 300, 'cream-cheese' => 150])],
                 [new Stage(180, 'static', 40)],
             ), 36, 44, 'golden'],
             'oblong 35 by 11 cm, 190 °C weighted 10, bare 12; eggs, cream, cultured cream, cheese, bacon; 190 °C' => [self::pie(
@@ -106,7 +106,7 @@ final class Practice
     /** @param  list<Layer>  $layers @param  non-empty-list<Stage>  $stages */
     private static function pie(Tin $tin, Crust $crust, array $layers, array $stages): Pie
     {
-        return new Pie('Practice', 8, '', $tin, $crust, $layers, [], new Bake($stages, ware: $tin instanceof MeasuredDish ? Ware::Ceramic : Ware::DarkSteel));
+        return new Pie('Practice', 8, '', $tin, $crust, $layers, [], new BakePlan($stages, tinMaterial: $tin instanceof MeasuredDish ? TinMaterial::Ceramic : TinMaterial::DarkSteel));
     }
 
     private static function solid(string $food, float $bought, float $now, float $from = 18.0): SolidLayer

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Bake;
 
+use Hojaldre\Core\Bake\BakeInput;
+use Hojaldre\Core\Bake\CellMaterials;
 use Hojaldre\Core\Bake\Cells;
 use Hojaldre\Core\Bake\Grid;
 use Hojaldre\Core\Bake\Heat;
 use Hojaldre\Core\Bake\Material;
-use Hojaldre\Core\Bake\Setup;
-use Hojaldre\Core\Bake\Stage;
-use Hojaldre\Core\Bake\Stuff;
 use Hojaldre\Core\Bake\Surroundings;
-use Hojaldre\Core\Bake\Ware;
 use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Moisture\Seal;
-use Hojaldre\Core\Moisture\Underlay;
+use Hojaldre\Core\Oven\Stage;
+use Hojaldre\Core\Oven\TinMaterial;
+use Hojaldre\Core\Pastry\Seal;
+use Hojaldre\Core\Pastry\Underlay;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -43,15 +43,15 @@ final class SlabTest extends TestCase
     public function test_a_thick_filling_with_a_shut_floor_warms_as_half_a_slab_does(float $step): void
     {
         $parts = ['water' => 0.75, 'protein' => 0.08, 'fat' => 0.12, 'carbohydrate' => 0.04, 'fibre' => 0.005, 'ash' => 0.005];
-        $setup = self::dish($parts);
+        $input = self::dish($parts);
         $filling = Material::of($parts, 1040);
-        $stuff = new Stuff($filling, $filling, $filling, Ware::ShinySteel, false);
+        $materials = new CellMaterials($filling, $filling, $filling, TinMaterial::ShinySteel, false);
         $deep = 0.05;
-        $grid = Grid::of($setup, $deep);
+        $grid = Grid::of($input, $deep);
         $cells = new Cells($grid->rows * $grid->columns, $grid->columns);
         $cells->W = array_map(static fn (int $kind): float => $kind === Grid::TIN ? 0.0 : $filling->water, $grid->kind);
         $top = array_fill(0, $grid->columns, $grid->rows - 1);
-        $heat = Heat::at($cells, $grid, $stuff, Surroundings::room(), $top, array_fill(0, $grid->rows, 0), $step, 0.0, 0.0);
+        $heat = Heat::at($cells, $grid, $materials, Surroundings::room(), $top, array_fill(0, $grid->rows, 0), $step, 0.0, 0.0);
         // from 20 to a surrounding at 30 °C the properties hardly move
         $addD = $addR = [];
         for ($i = 0; $i < $grid->columns; $i++) {
@@ -77,10 +77,10 @@ final class SlabTest extends TestCase
     }
 
     /** @param  array<string, float>  $parts */
-    private static function dish(array $parts): Setup
+    private static function dish(array $parts): BakeInput
     {
-        return new Setup(
-            radiusMm: 120, lengthMm: null, crustMm: 0, isLined: false, hasWall: true, lidMm: 0, openShare: 0, rimGain: 1, ware: Ware::ShinySteel,
+        return new BakeInput(
+            radiusMm: 120, lengthMm: null, crustMm: 0, isLined: false, hasWall: true, lidMm: 0, openShare: 0, rimGain: 1, tinMaterial: TinMaterial::ShinySteel,
             pastry: Pantry::food('shortcrust')->per100g, pastryKgPerM3: 1160, isPuff: false, parts: $parts, topping: null, startCelsius: 20,
             setsAtCelsius: null, liquidKg: 0, weepKg: 0, bindsKg: 0, runniness: 0, seal: Seal::None, underlay: Underlay::None,
             topGain: 1, topX0: 1, shell: [], stages: [new Stage(180, 'static', 30)], onSteel: false, wantedCelsius: 74,

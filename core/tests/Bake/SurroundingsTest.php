@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Bake;
 
+use Hojaldre\Core\Bake\BakeDeviation;
 use Hojaldre\Core\Bake\Brownness;
 use Hojaldre\Core\Bake\Cue;
 use Hojaldre\Core\Bake\Faces;
-use Hojaldre\Core\Bake\Kitchen;
-use Hojaldre\Core\Bake\Oven;
-use Hojaldre\Core\Bake\ShellStage;
 use Hojaldre\Core\Bake\Simulation;
-use Hojaldre\Core\Bake\Stage;
 use Hojaldre\Core\Bake\Surroundings;
-use Hojaldre\Core\Bake\Ware;
-use Hojaldre\Core\Faults;
-use Hojaldre\Core\Fields;
-use Hojaldre\Core\Moisture\Seal;
-use Hojaldre\Core\Moisture\ShellBake;
-use Hojaldre\Core\Moisture\Underlay;
-use Hojaldre\Core\Pie\BakeSetup;
-use Hojaldre\Core\Refused;
+use Hojaldre\Core\Forecast\BakeInputs;
+use Hojaldre\Core\Oven\Oven;
+use Hojaldre\Core\Oven\Stage;
+use Hojaldre\Core\Oven\TinMaterial;
+use Hojaldre\Core\Pastry\Seal;
+use Hojaldre\Core\Pastry\ShellBake;
+use Hojaldre\Core\Pastry\ShellStage;
+use Hojaldre\Core\Pastry\Underlay;
+use Hojaldre\Core\Refusal\Fields;
+use Hojaldre\Core\Refusal\Refusals;
+use Hojaldre\Core\Refusal\Refused;
 use Hojaldre\Core\Tests\TroutQuiche;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -75,12 +75,12 @@ final class SurroundingsTest extends TestCase
     public function test_tins_hold_the_heat_that_their_metal_and_thickness_give(): void
     {
         // steel 7,850 kg/m3 x 0.47 kJ/kg K; aluminium 2,700 x 0.90; glass 2,230 x 0.83 (handbook values, from memory)
-        foreach ([[Ware::DarkSteel, 7850 * 470], [Ware::Aluminium, 2700 * 900], [Ware::Glass, 2230 * 830]] as [$ware, $joules]) {
-            self::assertEqualsWithDelta($joules, $ware->heatCapacity(), 0.16 * $joules, $ware->value);
+        foreach ([[TinMaterial::DarkSteel, 7850 * 470], [TinMaterial::Aluminium, 2700 * 900], [TinMaterial::Glass, 2230 * 830]] as [$tinMaterial, $joules]) {
+            self::assertEqualsWithDelta($joules, $tinMaterial->heatCapacity(), 0.16 * $joules, $tinMaterial->value);
         }
-        self::assertGreaterThan(Ware::ShinySteel->emissivity(), Ware::DarkSteel->emissivity());
-        self::assertGreaterThan(Ware::DarkSteel->gapMetresPerSecond(), Ware::Perforated->gapMetresPerSecond());
-        self::assertSame(count(Ware::cases()), count(array_unique(Ware::words())));
+        self::assertGreaterThan(TinMaterial::ShinySteel->emissivity(), TinMaterial::DarkSteel->emissivity());
+        self::assertGreaterThan(TinMaterial::DarkSteel->gapMetresPerSecond(), TinMaterial::Perforated->gapMetresPerSecond());
+        self::assertSame(count(TinMaterial::cases()), count(array_unique(TinMaterial::values())));
     }
 
     public function test_an_oven_that_runs_cold_is_set_higher(): void
@@ -107,10 +107,10 @@ final class SurroundingsTest extends TestCase
     #[DataProvider('slips')]
     public function test_a_slip_in_a_stage_is_named_with_its_mend(array $wrong, string $at, string $mend): void
     {
-        $faults = new Faults;
-        Stage::read(new Fields($wrong, '', $faults));
+        $refusals = new Refusals;
+        Stage::read(new Fields($wrong, '', $refusals));
         try {
-            $faults->throwIfAny();
+            $refusals->throwIfAny();
             self::fail('It was taken.');
         } catch (Refused $refused) {
             self::assertSame($at, $refused->refusals[0]->at);
@@ -132,11 +132,11 @@ final class SurroundingsTest extends TestCase
 
     public function test_every_event_has_a_cue_and_safe_names_the_temperature_wanted(): void
     {
-        $setup = BakeSetup::of(TroutQuiche::pie());
+        $input = BakeInputs::of(TroutQuiche::pie());
         foreach (Cue::EVENTS as $event) {
-            self::assertStringEndsWith('.', Cue::of($event, $setup));
+            self::assertStringEndsWith('.', Cue::of($event, $input));
         }
-        self::assertStringContainsString('71 °C', Cue::of('safe', $setup));
+        self::assertStringContainsString('71 °C', Cue::of('safe', $input));
         self::assertStringContainsString('damp', Cue::ofShell(20, 0.1));
         self::assertStringContainsString('hollow', Cue::ofShell(1, 1.2));
     }
@@ -149,33 +149,33 @@ final class SurroundingsTest extends TestCase
         }
     }
 
-    /** @return array<string, array{Kitchen, string, bool}> a kitchen that differs, an event, whether it comes sooner */
+    /** @return array<string, array{BakeDeviation, string, bool}> a kitchen that differs, an event, whether it comes sooner */
     public static function kitchens(): array
     {
         return [
-            'a hotter oven' => [new Kitchen(ovenKelvins: 10), 'set', true],
-            'a colder oven' => [new Kitchen(ovenKelvins: -10), 'safe', false],
-            'more heat from the same oven' => [new Kitchen(heatTransfer: 1.1), 'set', true],
-            'a custard that sets later' => [new Kitchen(setKelvins: 2), 'set', false],
-            'a warmer filling' => [new Kitchen(startKelvins: 10), 'set', true],
-            'a quicker browning' => [new Kitchen(browning: 1.3), 'golden', true],
+            'a hotter oven' => [new BakeDeviation(ovenKelvins: 10), 'set', true],
+            'a colder oven' => [new BakeDeviation(ovenKelvins: -10), 'safe', false],
+            'more heat from the same oven' => [new BakeDeviation(heatTransfer: 1.1), 'set', true],
+            'a custard that sets later' => [new BakeDeviation(setKelvins: 2), 'set', false],
+            'a warmer filling' => [new BakeDeviation(startKelvins: 10), 'set', true],
+            'a quicker browning' => [new BakeDeviation(browning: 1.3), 'golden', true],
         ];
     }
 
     #[DataProvider('kitchens')]
-    public function test_a_kitchen_that_differs_moves_the_minutes_the_way_it_must(Kitchen $kitchen, string $event, bool $sooner): void
+    public function test_a_kitchen_that_differs_moves_the_minutes_the_way_it_must(BakeDeviation $deviation, string $event, bool $sooner): void
     {
-        $setup = BakeSetup::of(TroutQuiche::pie());
-        $usual = Simulation::run($setup, coarse: true)->events[$event] ?? INF;
-        $other = Simulation::run($setup, $kitchen, coarse: true)->events[$event] ?? INF;
+        $input = BakeInputs::of(TroutQuiche::pie());
+        $usual = Simulation::run($input, coarse: true)->events[$event] ?? INF;
+        $other = Simulation::run($input, $deviation, coarse: true)->events[$event] ?? INF;
         self::assertTrue($sooner ? $other < $usual : $other > $usual, "$usual, $other");
     }
 
     public function test_solids_that_weep_more_and_a_thirstier_crust_wet_the_base(): void
     {
-        $setup = BakeSetup::of(TroutQuiche::pie());
-        $usual = Simulation::run($setup, coarse: true)->basePercent;
-        self::assertGreaterThan($usual, Simulation::run($setup, new Kitchen(weep: 1.5), coarse: true)->basePercent);
-        self::assertGreaterThan($usual, Simulation::run($setup, new Kitchen(uptake: 1.3), coarse: true)->basePercent);
+        $input = BakeInputs::of(TroutQuiche::pie());
+        $usual = Simulation::run($input, coarse: true)->basePercent;
+        self::assertGreaterThan($usual, Simulation::run($input, new BakeDeviation(weep: 1.5), coarse: true)->basePercent);
+        self::assertGreaterThan($usual, Simulation::run($input, new BakeDeviation(uptake: 1.3), coarse: true)->basePercent);
     }
 }

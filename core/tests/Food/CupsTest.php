@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Food;
 
-use Hojaldre\Core\Food\AmountReader;
+use Hojaldre\Core\Food\AmountParser;
 use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Measure\KitchenUnits;
+use Hojaldre\Core\Measure\CookUnits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -28,6 +28,6 @@ final class CupsTest extends TestCase
     #[DataProvider('cups')]
     public function test_a_cup_weighs_what_the_table_says(string $id, float $grams, float $tolerance): void
     {
-        self::assertEqualsWithDelta($grams, (new AmountReader(KitchenUnits::us()))->read('1 cup', Pantry::food($id))->value, $tolerance * $grams);
+        self::assertEqualsWithDelta($grams, (new AmountParser(CookUnits::us()))->read('1 cup', Pantry::food($id))->value, $tolerance * $grams);
     }
 }

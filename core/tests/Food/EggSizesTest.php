@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Food;
 
-use Hojaldre\Core\Food\AmountReader;
+use Hojaldre\Core\Food\AmountParser;
 use Hojaldre\Core\Food\EggSizes;
 use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Measure\KitchenUnits;
+use Hojaldre\Core\Measure\CookUnits;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -52,7 +52,7 @@ final class EggSizesTest extends TestCase
     #[TestWith(['2 eggs + 1 white', 'us', 100.0, '2 eggs', 'egg-white', '1 large', 33.0])]
     public function test_eggs_and_a_yolk_are_two_amounts(string $words, string $sizes, float $grams, string $own, string $other, string $otherWords, float $otherGrams): void
     {
-        $entry = (new AmountReader(KitchenUnits::metric()))->read($words, EggSizes::apply(Pantry::food('egg'), $sizes));
+        $entry = (new AmountParser(CookUnits::metric()))->read($words, EggSizes::apply(Pantry::food('egg'), $sizes));
         self::assertEqualsWithDelta($grams, $entry->value, 0.01);
         self::assertSame($own, $entry->words);
         self::assertSame([$other, $otherWords], [$entry->others[0]['food'], $entry->others[0]['words']]);
@@ -64,6 +64,6 @@ final class EggSizesTest extends TestCase
     #[TestWith(['200 g in the shell', 178.0])]
     public function test_eggs_are_counted_or_weighed_in_or_out_of_the_shell(string $words, float $grams): void
     {
-        self::assertEqualsWithDelta($grams, (new AmountReader(KitchenUnits::us()))->read($words, EggSizes::apply(Pantry::food('egg'), 'us'))->value, 0.01);
+        self::assertEqualsWithDelta($grams, (new AmountParser(CookUnits::us()))->read($words, EggSizes::apply(Pantry::food('egg'), 'us'))->value, 0.01);
     }
 }

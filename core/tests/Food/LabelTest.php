@@ -6,7 +6,7 @@ namespace Hojaldre\Core\Tests\Food;
 
 use Hojaldre\Core\Food\Label;
 use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Refused;
+use Hojaldre\Core\Refusal\Refused;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

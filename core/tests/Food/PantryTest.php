@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Food;
 
-use Hojaldre\Core\Faults;
-use Hojaldre\Core\Fields;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Food\Pantry\Cheeses;
@@ -16,6 +14,8 @@ use Hojaldre\Core\Food\Pantry\MeatAndFish;
 use Hojaldre\Core\Food\Pantry\Preparations;
 use Hojaldre\Core\Food\Pantry\Vegetables;
 use Hojaldre\Core\Food\Role;
+use Hojaldre\Core\Refusal\Fields;
+use Hojaldre\Core\Refusal\Refusals;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -43,9 +43,9 @@ final class PantryTest extends TestCase
     public function test_every_food_can_go_out_in_a_file_and_come_in_again(): void
     {
         foreach (Pantry::all() as $food) {
-            $faults = new Faults;
-            $read = Food::read(new Fields((array) json_decode((string) json_encode($food->toArray()), true), '', $faults));
-            $faults->throwIfAny();
+            $refusals = new Refusals;
+            $read = Food::read(new Fields((array) json_decode((string) json_encode($food->toArray()), true), '', $refusals));
+            $refusals->throwIfAny();
             self::assertEquals($food->toArray(), $read->toArray(), $food->id);
         }
     }

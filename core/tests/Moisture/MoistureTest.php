@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Tests\Moisture;
 
 use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Moisture\BaseVerdict;
-use Hojaldre\Core\Moisture\Chain;
-use Hojaldre\Core\Moisture\Seal;
-use Hojaldre\Core\Moisture\Underlay;
-use Hojaldre\Core\Moisture\WetSolid;
+use Hojaldre\Core\Moisture\LayerWater;
+use Hojaldre\Core\Moisture\PrepSteps;
+use Hojaldre\Core\Pastry\BaseVerdict;
+use Hojaldre\Core\Pastry\Seal;
+use Hojaldre\Core\Pastry\Underlay;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -18,7 +18,7 @@ final class MoistureTest extends TestCase
     public function test_the_ledger_of_a_layer_closes(): void
     {
         foreach ([[450, 315, 0.62, 20], [450, 450, 0.62, 500], [100, 30, 0.62, 10], [0, 0, 0.5, 0]] as [$raw, $now, $floor, $binds]) {
-            $water = new WetSolid($raw, $now, $floor, $binds);
+            $water = new LayerWater($raw, $now, $floor, $binds);
             self::assertEqualsWithDelta($raw, $water->drivenOffGrams + $water->nowGrams, 1e-9);
             self::assertEqualsWithDelta($now, $water->floorGrams + $water->weepGrams, 1e-9);
             self::assertEqualsWithDelta($water->weepGrams, $water->boundGrams + $water->freeGrams, 1e-9);
@@ -55,13 +55,13 @@ final class MoistureTest extends TestCase
     public function test_a_chain_of_steps_closes_to_the_gram_and_says_where_to_stop(): void
     {
         // spinach, 91.4 % water: 1 kg blanched to 500 g, squeezed to 400 g
-        $chain = new Chain(1000, [500.0, 400.0], 0.914, 1.0);
+        $chain = new PrepSteps(1000, [500.0, 400.0], 0.914, 1.0);
         self::assertSame([500.0, 100.0], $chain->lossesGrams());
         self::assertEqualsWithDelta(1000, array_sum($chain->lossesGrams()) + $chain->nowGrams(), 1e-9);
         self::assertEqualsWithDelta(314, $chain->waterGrams(2), 1e-9);
         self::assertEqualsWithDelta(380, $chain->stopAtGrams(30, 0.35), 1e-9);
         self::assertEqualsWithDelta(1000, $chain->stopAtGrams(9000, 0.35), 1e-9);
-        self::assertEqualsWithDelta(1000, (new Chain(1000, [], 0.914, 1.0))->nowGrams(), 1e-9);
+        self::assertEqualsWithDelta(1000, (new PrepSteps(1000, [], 0.914, 1.0))->nowGrams(), 1e-9);
     }
 
     public function test_each_word_has_its_band(): void

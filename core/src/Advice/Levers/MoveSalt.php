@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Advice\Levers;
+
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Forecast\Weights;
+use Hojaldre\Core\Measure\Figures;
+use Hojaldre\Core\Pie\Amount;
+use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Seasoning\Salt;
+
+/** Salt into the custard, or left out of it: straight to a good middle, since nobody salts to the edge of bland. */
+final readonly class MoveSalt implements Lever
+{
+    /** A level teaspoon of 5 ml of fine salt (common practice, no source). */
+    private const GRAMS_PER_TEASPOON = 6.0;
+
+    /** @param  int  $sign +1 adds, -1 leaves out */
+    public function __construct(private int $sign)
+    {
+    }
+
+    public function id(): string
+    {
+        return $this->sign > 0 ? 'add-salt' : 'leave-out-salt';
+    }
+
+    public function cost(): int
+    {
+        return 1;
+    }
+
+    public function most(Pie $pie): float
+    {
+        $salt = Weights::of($pie)->salt();
+        $wanted = $this->sign > 0
+            ? $salt->gramsToReach(Salt::AIM_PERCENT)
+            : min($this->added($pie)?->grams() ?? 0.0, max(0.0, -$salt->gramsToReach(Salt::MOST_PERCENT - 0.1)));
+
+        return max(0.0, ceil($wanted * 10) / 10);
+    }
+
+    public function step(Pie $pie): float
+    {
+        return max(0.1, $this->most($pie));
+    }
+
+    public function pull(Pie $pie, float $by): Pie
+    {
+        $added = $this->added($pie);
+        $grams = max(0.0, ($added?->grams() ?? 0.0) + $this->sign * $by);
+        $new = new Ingredient($added->food ?? Pantry::food('salt'), Amount::of(round($grams, 1)));
+        $others = array_filter($pie->seasonings, static fn (Ingredient $one): bool => $one !== $added);
+
+        return $pie->withSeasonings([...array_values($others), ...($grams > 0.04 ? [$new] : [])]);
+    }
+
+    public function act(Pie $pie, float $by): string
+    {
+        return $this->sign > 0
+            ? sprintf('Add %s of salt to the custard (%s)', Figures::grams($by), self::spoons($by / self::GRAMS_PER_TEASPOON))
+            : sprintf('Leave out %s of the salt', Figures::grams($by));
+    }
+
+    /** Level teaspoons to the nearest quarter. */
+    private static function spoons(float $teaspoons): string
+    {
+        $quarters = (int) round($teaspoons * 4);
+
+        return $quarters < 1
+            ? 'a good pinch'
+            : 'about '.trim(sprintf('%s %s', $quarters >= 4 ? (string) intdiv($quarters, 4) : '', ['', '1/4', '1/2', '3/4'][$quarters % 4])).' level tsp';
+    }
+
+    private function added(Pie $pie): ?Ingredient
+    {
+        foreach ($pie->seasonings as $seasoning) {
+            if ($seasoning->food->per100g->salt > 50) {
+                return $seasoning;
+            }
+        }
+
+        return null;
+    }
+}

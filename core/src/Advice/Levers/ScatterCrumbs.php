@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Advice\Levers;
+
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Forecast\Weights;
+use Hojaldre\Core\Measure\Figures;
+use Hojaldre\Core\Pie\Amount;
+use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\Pie\Layer;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\ScatteredLayer;
+
+/** Dry crumbs strewn on the crust before anything else. */
+final readonly class ScatterCrumbs implements Lever
+{
+    public function id(): string
+    {
+        return 'strew-crumbs';
+    }
+
+    public function cost(): int
+    {
+        return 2;
+    }
+
+    public function most(Pie $pie): float
+    {
+        return $pie->scattered() === [] && Weights::of($pie)->looseGrams >= 5 ? 30.0 : 0.0;
+    }
+
+    public function step(Pie $pie): float
+    {
+        return 5.0;
+    }
+
+    public function pull(Pie $pie, float $by): Pie
+    {
+        return $pie->withLayers([new ScatteredLayer($this->freeId($pie), new Ingredient(Pantry::food('dry-crumbs'), Amount::of($by)), 20.0), ...$pie->layers]);
+    }
+
+    public function act(Pie $pie, float $by): string
+    {
+        return sprintf('Strew %s of dry crumbs on the crust', Figures::grams($by));
+    }
+
+    private function freeId(Pie $pie): string
+    {
+        $taken = array_map(static fn (Layer $layer): string => $layer->id(), $pie->layers);
+        for ($id = 'dry-crumbs', $n = 2; in_array($id, $taken, true); $n++) {
+            $id = "dry-crumbs-$n";
+        }
+
+        return $id;
+    }
+}

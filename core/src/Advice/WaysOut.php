@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Advice;
+
+use Hojaldre\Core\Forecast\Forecast;
+
+/** The ways out of what a forecast says: searched for by baking again, so they are asked for apart. */
+final readonly class WaysOut
+{
+    /** @return list<WayOut> of one reading, by its name; none where it is not in trouble */
+    public static function of(Forecast $forecast, string $name): array
+    {
+        return self::search($forecast, $name, new Trials($forecast->pie, $forecast->baked));
+    }
+
+    /** @return array<string, list<WayOut>> of every reading, by its name */
+    public static function all(Forecast $forecast): array
+    {
+        $trials = new Trials($forecast->pie, $forecast->baked);
+        $all = [];
+        foreach ($forecast->readings as $reading) {
+            $all[$reading->name] = self::search($forecast, $reading->name, $trials);
+        }
+
+        return $all;
+    }
+
+    /** @return list<WayOut> */
+    private static function search(Forecast $forecast, string $name, Trials $trials): array
+    {
+        $reading = $forecast->reading($name);
+
+        return $reading === null || ! $reading->inTrouble() ? [] : WayOutSearch::ways($reading, $forecast->pie, $forecast->readings, $trials);
+    }
+}

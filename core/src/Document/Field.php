@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Document;
+
+/** One field of a document's object, as its class declares it. */
+final readonly class Field
+{
+    /**
+     * @param  Number|Whole|Text|ListOf|NamedNumbers|class-string|'bool'  $holds  a class: an object of it, of its kinds, or a word of that enum
+     * @param  list<Rule>  $rules
+     */
+    public function __construct(
+        public string $name,
+        public Number|Whole|Text|ListOf|NamedNumbers|string $holds,
+        public bool $isNullable,
+        public array $rules,
+    ) {
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Food;
+
+/** The fourteen allergens that food law of the EU and UK wants named (docs/sources.md#eu-1169-2011, annex II), in its order. */
+enum Allergen: string
+{
+    case Gluten = 'gluten';
+    case Crustaceans = 'crustaceans';
+    case Egg = 'egg';
+    case Fish = 'fish';
+    case Peanuts = 'peanuts';
+    case Soya = 'soya';
+    case Milk = 'milk';
+    case Nuts = 'nuts';
+    case Celery = 'celery';
+    case Mustard = 'mustard';
+    case Sesame = 'sesame';
+    case Sulphites = 'sulphites';
+    case Lupin = 'lupin';
+    case Molluscs = 'molluscs';
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Pastry;
+
+/** What is brushed on a lid before it goes in. */
+enum Glaze: string
+{
+    case None = 'none';
+    case Egg = 'egg';
+    case Milk = 'milk';
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Pastry;
+
+use Hojaldre\Core\Document\Number;
+
+/** Pastry over the filling: closed but for its vent, or a lattice. */
+final readonly class Lid
+{
+    /** Open from here on it is a lattice. */
+    private const LATTICE_SHARE = 0.1;
+
+    /**
+     * @param  float  $thicknessMm  rolled
+     * @param  float  $openShare  of the top that is not covered: 0.01 for a vent, 0.3 to 0.6 for a lattice
+     */
+    public function __construct(
+        #[Number(1, 15, 'mm')] public float $thicknessMm,
+        #[Number(0, 0.8, 'of the top')] public float $openShare,
+        public Glaze $glaze,
+    ) {
+    }
+
+    public function isLattice(): bool
+    {
+        return $this->openShare >= self::LATTICE_SHARE;
+    }
+}

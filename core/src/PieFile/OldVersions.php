@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\PieFile;
+
+use Hojaldre\Core\Document\DocumentWriter;
+use Hojaldre\Core\Pastry\ShellBake;
+use Hojaldre\Core\Pastry\ShellStage;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Refusal\Refused;
+
+/** Brings documents of earlier versions up to the present one, step by step, without judging them: the reader does that. */
+final readonly class OldVersions
+{
+    private const FILLING_CELSIUS = 10;
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     *
+     * @throws Refused version-too-new
+     */
+    public static function lift(array $document): array
+    {
+        $version = $document['version'] ?? null;
+        if ((is_int($version) || is_float($version)) && $version > Pie::VERSION) {
+            throw Refused::because('version-too-new', '/version', ['version' => $version, 'newest' => Pie::VERSION]);
+        }
+        $document = $version === 1 ? self::fromOne($document) : $document;
+
+        return ($document['version'] ?? null) === 2 ? self::fromTwo($document) : $document;
+    }
+
+    /**
+     * Version 2 called a scattered layer absorbent and what the tin is made of its ware; a dough did not say how it bakes, it was
+     * taken for puff where its id said so.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    private static function fromTwo(array $document): array
+    {
+        if (is_array($document['layers'] ?? null)) {
+            $document['layers'] = array_map(static fn (mixed $layer): mixed => is_array($layer) && ($layer['kind'] ?? null) === 'absorbent' ? ['kind' => 'scattered'] + $layer : $layer, $document['layers']);
+        }
+        if (is_array($document['bake'] ?? null) && array_key_exists('ware', $document['bake'])) {
+            $document['bake'] += ['tinMaterial' => $document['bake']['ware']];
+            unset($document['bake']['ware']);
+        }
+
+        return ['version' => 3] + self::withDoughKinds($document);
+    }
+
+    /**
+     * Foods stand in many places of a document, and nothing else has a composition.
+     *
+     * @param  array<array-key, mixed>  $node
+     * @return array<array-key, mixed>
+     */
+    private static function withDoughKinds(array $node): array
+    {
+        if (isset($node['per100g']) && ! array_key_exists('doughKind', $node)) {
+            $puff = is_string($node['id'] ?? null) && str_contains($node['id'], 'puff');
+
+            return $node + ['doughKind' => ($node['role'] ?? null) === 'dough' ? ($puff ? 'puff' : 'short') : null];
+        }
+
+        return array_map(static fn (mixed $one): mixed => is_array($one) ? self::withDoughKinds($one) : $one, $node);
+    }
+
+    /**
+     * Version 1 knew one preparation to a solid, no lids, no strewn layers and nothing blended in;
+     * a shell was said to be raw, par-baked or fully baked, a bake was one temperature and its minutes, and every filling was taken to be cool.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    private static function fromOne(array $document): array
+    {
+        if (is_array($document['layers'] ?? null)) {
+            $document['layers'] = array_map(static fn (mixed $layer): mixed => is_array($layer) ? self::layerFromOne($layer) : $layer, $document['layers']);
+        }
+        if (is_array($document['crust'] ?? null)) {
+            $document['crust'] = self::crustFromOne($document['crust']);
+        }
+
+        if (is_array($document['bake'] ?? null)) {
+            $stage = array_diff_key($document['bake'], ['stages' => 0]) + ['rack' => 'middle', 'tent' => false, 'shield' => false];
+            $document['bake'] = ['stages' => [$stage], 'on' => 'rack', 'oven' => null, 'ware' => 'dark-steel'];
+        }
+
+        return ['version' => 2] + $document;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $crust
+     * @return array<array-key, mixed>
+     */
+    private static function crustFromOne(array $crust): array
+    {
+        $bake = is_string($crust['shellBake'] ?? null) ? ShellBake::tryFrom($crust['shellBake']) : null;
+        if ($bake !== null) {
+            unset($crust['shellBake']);
+            $crust['shell'] = array_map(DocumentWriter::write(...), ShellStage::usual($bake));
+        }
+
+        return $crust + ['lining' => 'tin', 'lid' => null];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $layer
+     * @return array<array-key, mixed>
+     */
+    private static function layerFromOne(array $layer): array
+    {
+        if (($layer['kind'] ?? null) === 'custard') {
+            return $layer + ['blended' => [], 'fromCelsius' => self::FILLING_CELSIUS];
+        }
+        if (! array_key_exists('preparation', $layer) || ! array_key_exists('now', $layer)) {
+            return $layer;
+        }
+        $untouched = $layer['preparation'] === '' && ($layer['now'] == ($layer['bought'] ?? null));
+        $layer['steps'] = $untouched ? [] : [['preparation' => $layer['preparation'], 'after' => $layer['now'], 'saltGrams' => 0, 'waterSaltGramsPerLitre' => 0]];
+        unset($layer['preparation'], $layer['now']);
+
+        return $layer + ['fromCelsius' => self::FILLING_CELSIUS];
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Tests\Advice;
+
+use Hojaldre\Core\Advice\Levers\BakeShell;
+use Hojaldre\Core\Advice\Levers\BakeShellLonger;
+use Hojaldre\Core\Advice\Levers\CheeseBelow;
+use Hojaldre\Core\Advice\Levers\CoolerOven;
+use Hojaldre\Core\Advice\Levers\FanOn;
+use Hojaldre\Core\Advice\Levers\Lever;
+use Hojaldre\Core\Advice\Levers\Levers;
+use Hojaldre\Core\Advice\Levers\LowRackFirst;
+use Hojaldre\Core\Advice\Levers\ScatterCrumbs;
+use Hojaldre\Core\Advice\Levers\StandOnSteel;
+use Hojaldre\Core\Advice\Levers\TakeOutEarlier;
+use Hojaldre\Core\Advice\Trials;
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Forecast\Readings\BakeReadings;
+use Hojaldre\Core\Forecast\SimulatedBake;
+use Hojaldre\Core\Oven\BakePlan;
+use Hojaldre\Core\Oven\Stage;
+use Hojaldre\Core\Pastry\Seal;
+use Hojaldre\Core\Pastry\ShellStage;
+use Hojaldre\Core\Pastry\Underlay;
+use Hojaldre\Core\Pie\Amount;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\PieFile\PieParser;
+use Hojaldre\Core\Tests\TroutQuiche;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Levers on the oven, the shell and what lies on it. */
+final class BakeLeversTest extends TestCase
+{
+    public function test_hot_steel_is_offered_once(): void
+    {
+        $pie = TroutQuiche::pie();
+        $on = (new StandOnSteel)->pull($pie, 1);
+        self::assertSame(['rack', 'steel'], [$pie->bake->on, $on->bake->on]);
+        self::assertSame(0.0, (new StandOnSteel)->most($on));
+    }
+
+    public function test_the_lowest_rack_is_for_the_first_stage_and_leaves_the_later_ones_where_they_are(): void
+    {
+        $pie = TroutQuiche::pie()->withBake(new BakePlan([new Stage(190, 'static', 20), new Stage(170, 'static', 25, 'high')]));
+        $low = (new LowRackFirst)->pull($pie, 1);
+        self::assertSame(['low', 'high'], array_map(static fn (Stage $stage): string => $stage->rack, $low->bake->stages));
+        self::assertSame(0.0, (new LowRackFirst)->most($low));
+    }
+
+    public function test_the_fan_is_turned_on_in_every_stage(): void
+    {
+        $pie = TroutQuiche::pie()->withBake(new BakePlan([new Stage(190, 'static', 20), new Stage(170, 'static', 25)]));
+        self::assertSame(['fan', 'fan'], array_map(static fn (Stage $stage): string => $stage->mode, (new FanOn)->pull($pie, 1)->bake->stages));
+    }
+
+    public function test_a_cooler_oven_takes_longer_and_the_words_say_how_long(): void
+    {
+        $cooler = (new CoolerOven)->pull(TroutQuiche::pie(), 10);
+        self::assertSame(165.0, $cooler->bake->first()->ovenCelsius);
+        self::assertGreaterThan(46.0, $cooler->bake->minutes);
+        self::assertSame(sprintf('Bake it at 165 °C, %d min instead', (int) round($cooler->bake->minutes)), (new CoolerOven)->act(TroutQuiche::pie(), 10));
+        self::assertSame(0.0, (new CoolerOven)->most(TroutQuiche::pie()->withBake(new BakePlan([new Stage(150, 'static', 60)]))));
+    }
+
+    public function test_out_earlier_leaves_at_least_a_minute(): void
+    {
+        self::assertSame(45.0, (new TakeOutEarlier)->most(TroutQuiche::pie()));
+        self::assertSame('Take it out 4 min earlier, at 42', (new TakeOutEarlier)->act(TroutQuiche::pie(), 4));
+    }
+
+    public function test_a_shell_is_baked_longer_bare_and_only_where_it_is_baked_at_all(): void
+    {
+        $pie = TroutQuiche::pie();
+        $longer = (new BakeShellLonger)->pull($pie, 5);
+        $minutes = static fn (Pie $one): float => array_sum(array_map(static fn (ShellStage $stage): float => $stage->minutes, $one->crust->shell));
+        self::assertEqualsWithDelta($minutes($pie) + 5, $minutes($longer), 1e-9);
+        self::assertNotSame('weighted', $longer->crust->shell[count($longer->crust->shell) - 1]->how);
+        $raw = $pie->withCrust($pie->crust->withShell([], Seal::None));
+        self::assertSame([0.0, 1.0], [(new BakeShellLonger)->most($raw), (new BakeShell)->most($raw)]);
+    }
+
+    public function test_crumbs_are_strewn_below_and_only_where_nothing_is_strewn_yet(): void
+    {
+        $scattered = (new ScatterCrumbs)->pull(TroutQuiche::pie(), 20);
+        self::assertSame(Underlay::Crumbs, $scattered->underlay());
+        self::assertSame(0.0, (new ScatterCrumbs)->most($scattered));
+        self::assertCount(count(TroutQuiche::pie()->layers) + 1, $scattered->layers);
+    }
+
+    public function test_a_cheese_that_is_in_it_is_laid_on_the_crust_first_and_nothing_is_added(): void
+    {
+        self::assertSame(0.0, (new CheeseBelow)->most(TroutQuiche::pie()), 'there is none in it');
+        $pie = TroutQuiche::pie();
+        $with = $pie->withLayers([...$pie->layers, new SolidLayer('gruyere', Pantry::food('gruyere'), Amount::of(80), [], null, 10)]);
+        $below = (new CheeseBelow)->pull($with, 1);
+        self::assertSame('gruyere', $below->layers[0]->id);
+        self::assertSame(Underlay::Cheese, $below->underlay());
+        self::assertSame(count($with->layers), count($below->layers));
+    }
+
+    public function test_a_cook_who_never_bakes_blind_is_not_told_to(): void
+    {
+        $raw = TroutQuiche::pie()->withCrust(TroutQuiche::pie()->crust->withShell([], Seal::None));
+        $reading = BakeReadings::take('base', $raw, SimulatedBake::of($raw));
+        $ids = static fn (bool $parBakes): array => array_map(static fn (Lever $lever): string => $lever->id(), Levers::for($reading, $raw, $parBakes));
+        self::assertContains('bake-shell', $ids(true));
+        self::assertSame([], array_values(array_filter($ids(false), static fn (string $id): bool => str_contains($id, 'shell'))));
+    }
+
+    public function test_the_search_bakes_each_different_pie_once_and_says_of_the_design_what_the_fine_bake_says(): void
+    {
+        $pie = TroutQuiche::pie();
+        $fine = SimulatedBake::of($pie);
+        self::assertNotNull($fine);
+        $search = new Trials($pie, $fine);
+        $readings = $search->readings($pie);
+        $search->side('base', $pie);
+        $search->side('set', $pie->withName('Another name bakes no differently'));
+        self::assertSame(1, $search->bakes);
+        self::assertEqualsWithDelta($fine->base(), $readings[2]->value, 1e-9);
+        self::assertEqualsWithDelta($fine->minute('set'), $readings[1]->value, 1e-9);
+        $search->side('base', (new StandOnSteel)->pull($pie, 1));
+        self::assertSame(2, $search->bakes);
+    }
+
+    /** @return array<string, array{Lever, float}> */
+    public static function levers(): array
+    {
+        return [
+            'steel' => [new StandOnSteel, 1], 'low rack' => [new LowRackFirst, 1], 'fan' => [new FanOn, 1], 'cooler' => [new CoolerOven, 10],
+            'earlier' => [new TakeOutEarlier, 3], 'shell longer' => [new BakeShellLonger, 4], 'crumbs' => [new ScatterCrumbs, 10],
+        ];
+    }
+
+    #[DataProvider('levers')]
+    public function test_what_a_lever_pulls_is_still_a_pie_that_can_be_written_and_read(Lever $lever, float $by): void
+    {
+        $pulled = $lever->pull(TroutQuiche::pie(), $by);
+        $document = (array) json_decode((string) json_encode($pulled->toArray()), true);
+        self::assertSame(json_encode($pulled->toArray()), json_encode(PieParser::read($document)->toArray()));
+        self::assertNotSame('', $lever->act(TroutQuiche::pie(), $by));
+        self::assertGreaterThan(0, $lever->cost());
+    }
+}
