@@ -17,21 +17,23 @@ final class Architecture
 
     /** Each folder of the core and those that it may know. */
     public const MAY_KNOW = [
+        'Statement' => [],
         'Refusal' => [],
-        'Measure' => ['Refusal'],
-        'Food' => ['Refusal', 'Measure'],
-        'Tin' => ['Refusal', 'Measure'],
+        'Document' => ['Refusal'],
+        'Measure' => ['Statement', 'Refusal'],
+        'Food' => ['Statement', 'Refusal', 'Document', 'Measure'],
+        'Tin' => ['Refusal', 'Document'],
         'Custard' => [],
         'Moisture' => [],
         'Seasoning' => [],
-        'Safety' => [],
-        'Oven' => ['Refusal'],
-        'Pastry' => ['Refusal', 'Food', 'Tin', 'Oven'],
-        'Pie' => ['Refusal', 'Measure', 'Food', 'Tin', 'Custard', 'Moisture', 'Seasoning', 'Oven', 'Pastry'],
-        'PieFile' => ['Refusal', 'Measure', 'Food', 'Tin', 'Custard', 'Oven', 'Pastry', 'Pie'],
+        'Safety' => ['Statement'],
+        'Oven' => ['Document'],
+        'Pastry' => ['Refusal', 'Document', 'Food', 'Tin', 'Oven'],
+        'Pie' => ['Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Custard', 'Moisture', 'Seasoning', 'Oven', 'Pastry'],
+        'PieFile' => ['Refusal', 'Document', 'Pastry', 'Pie'],
         'Bake' => ['Food', 'Safety', 'Oven', 'Pastry'],
-        'Forecast' => ['Measure', 'Food', 'Tin', 'Custard', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake'],
-        'Advice' => ['Refusal', 'Measure', 'Food', 'Tin', 'Custard', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast'],
+        'Forecast' => ['Statement', 'Document', 'Food', 'Tin', 'Custard', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake'],
+        'Advice' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Custard', 'Seasoning', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast'],
     ];
 
     public function test_core_knows_no_framework_and_no_app(): Rule

@@ -4,12 +4,21 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Advice;
 
+use Hojaldre\Core\Document\DocumentWriter;
+use Hojaldre\Core\Pie\Pie;
+
 /** A place in the design document and what stands there afterwards. */
 final readonly class Change
 {
     /** @param  string  $at JSON pointer into the design */
     public function __construct(public string $at, public mixed $to)
     {
+    }
+
+    /** @return list<self> */
+    public static function ofPies(Pie $before, Pie $after): array
+    {
+        return self::between(DocumentWriter::write($before), DocumentWriter::write($after));
     }
 
     /**
@@ -34,11 +43,5 @@ final readonly class Change
         }
 
         return $changes;
-    }
-
-    /** @return array{at: string, to: mixed} */
-    public function toArray(): array
-    {
-        return ['at' => $this->at, 'to' => $this->to];
     }
 }

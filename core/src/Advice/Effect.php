@@ -5,34 +5,34 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Advice;
 
 use Hojaldre\Core\Forecast\Readings\Reading;
+use Hojaldre\Core\Forecast\Readings\ReadingName;
+use Hojaldre\Core\Forecast\Readings\Readings;
 
 /** What a change of the design does to one reading. */
 final readonly class Effect
 {
-    public string $name;
+    public ReadingName $name;
 
-    public ?float $from;
-
-    public ?float $to;
-
-    public function __construct(private Reading $before, private Reading $after)
+    public function __construct(public Reading $before, public Reading $after)
     {
         $this->name = $before->name;
-        $this->from = $before->value;
-        $this->to = $after->value;
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    /**
+     * @param  list<Reading>  $before
+     * @param  list<Reading>  $after
+     * @return list<self> of the readings that apply both before and after
+     */
+    public static function between(array $before, array $after): array
     {
-        return [
-            'name' => $this->name,
-            'unit' => $this->before->unit,
-            'decimals' => $this->before->decimals,
-            'from' => $this->from === null ? null : round($this->from, 3),
-            'to' => $this->to === null ? null : round($this->to, 3),
-            'verdictBefore' => $this->before->verdict,
-            'verdictAfter' => $this->after->verdict,
-        ];
+        $effects = [];
+        foreach ($before as $reading) {
+            $other = Readings::named($after, $reading->name);
+            if ($other !== null) {
+                $effects[] = new self($reading, $other);
+            }
+        }
+
+        return $effects;
     }
 }

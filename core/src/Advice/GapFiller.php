@@ -9,91 +9,86 @@ use Hojaldre\Core\Custard\Solver\Answer;
 use Hojaldre\Core\Custard\Solver\CustardSolver;
 use Hojaldre\Core\Custard\Solver\Dairy;
 use Hojaldre\Core\Custard\Solver\Wish;
+use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Food\EggSizes;
-use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Food\EggSizing;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Forecast\Readings\FillGauge;
 use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Ingredient;
-use Hojaldre\Core\Pie\Layer;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Refusal\Refused;
 
 /** The custard that fills the room the solids of this pie leave, in the style its cook chose, from what is in the fridge. */
 final readonly class GapFiller
 {
-    /** How far it is filled: this share of the depth at which it would rise over the rim. */
+    /** How far it is filled: this share of the depth at which it would rise over the rim (judgement). */
     private const SHARE_OF_LIMIT = 0.93;
 
+    /** Less room is none; what a custard without a wish has (judgement). */
     private const LEAST_ML = 30.0;
 
     private const FAT_PERCENT = 15.0;
 
+    /** What to aim at, g of liquid to an egg and % fat; the room there is. */
     public float $gapMl;
 
     public float $gramsPerEgg;
 
     public float $fatPercent;
 
+    private Weights $weights;
+
     /** @param  float|null  $fatPercent richness to aim at; null: as the custard is now, or 15 where there is none */
-    public function __construct(private Pie $pie, ?float $fatPercent, private string $eggSizes = 'us')
+    public function __construct(private Pie $pie, ?float $fatPercent, private EggSizing $eggSizing = EggSizing::Us)
     {
-        $weights = Weights::of($pie);
-        $deep = $weights->lined->depthMm() / (1 + FillGauge::RISE) * self::SHARE_OF_LIMIT;
-        $this->gapMl = $weights->lined->volumeMl($deep) - $weights->solidMl;
+        $this->weights = Weights::of($pie);
+        $lined = $this->weights->lined;
+        $this->gapMl = $lined->volumeMl($lined->depthMm() / (1 + FillGauge::RISE_SHARE) * self::SHARE_OF_LIMIT) - $this->weights->solidMl;
         $this->gramsPerEgg = ($pie->custard()->style ?? CustardStyle::Tender)->aimGrams();
         $this->fatPercent = $fatPercent ?? self::fatOf($pie->custard()) ?? self::FAT_PERCENT;
     }
 
     /**
-     * @param  list<array{food: Food, mostGrams: float|null}>  $dairies  at most CustardSolver::MOST_DAIRIES
-     * @return list<array<string, mixed>> the three best, each with what it leaves over and the changes of the design
+     * @param  list<FridgeDairy>  $fridge  at most CustardSolver::MOST_DAIRIES
+     * @return list<GapAnswer> the three best, each with what it leaves over and the changes of the design
      *
      * @throws Refused no-room, when the solids fill the tin
      */
-    public function answers(int $eggs, int $yolks, array $dairies): array
+    public function answers(int $eggs, int $yolks, array $fridge): array
     {
         if ($this->gapMl < self::LEAST_ML) {
-            throw Refused::because('no-room', '/design/layers', 'The solids leave no room for a custard: use less of them, or a deeper tin.');
+            throw Refused::because('no-room', '/design/layers');
         }
-        $wish = new Wish($this->gapMl, Weights::of($this->pie)->freeGrams, $this->gramsPerEgg, $this->fatPercent / 100, $eggs, $yolks, EggSizes::apply(Pantry::food('egg'), $this->eggSizes)->pieces['large']);
-        $inFridge = array_map(static fn (array $one): Dairy => new Dairy(
-            $one['food']->id, 1 / $one['food']->gramsPerMl, $one['food']->liquidShare, $one['food']->per100g->fat / 100, $one['mostGrams'] ?? INF,
-        ), $dairies);
+        $wish = new Wish($this->gapMl, $this->weights->freeGrams, $this->gramsPerEgg, $this->fatPercent / 100, $eggs, $yolks, EggSizes::apply(Pantry::food('egg'), $this->eggSizing)->pieces['large']);
+        $dairies = array_map(static fn (FridgeDairy $one): Dairy => new Dairy(
+            $one->food->id, 1 / $one->food->gramsPerMl, $one->food->liquidShare, $one->food->per100g->fat / 100, $one->mostGrams ?? INF,
+        ), $fridge);
 
-        return array_map(fn (Answer $answer): array => $this->told($answer, $dairies), CustardSolver::answers($wish, $inFridge));
+        return array_map(fn (Answer $answer): GapAnswer => $this->told($answer, $fridge), CustardSolver::answers($wish, $dairies));
     }
 
-    /**
-     * @param  list<array{food: Food, mostGrams: float|null}>  $dairies
-     * @return array<string, mixed>
-     */
-    private function told(Answer $answer, array $dairies): array
+    /** @param  list<FridgeDairy>  $fridge */
+    private function told(Answer $answer, array $fridge): GapAnswer
     {
-        $parts = $over = [];
-        foreach ($dairies as ['food' => $food, 'mostGrams' => $most]) {
-            $grams = round($answer->grams[$food->id] ?? 0.0);
+        $used = $leftOver = [];
+        foreach ($fridge as $one) {
+            $grams = round($answer->grams[$one->food->id] ?? 0.0);
             if ($grams > 0) {
-                $parts[] = new Ingredient($food, Amount::of($grams));
+                $used[] = new Ingredient($one->food, Amount::of($grams));
             }
-            if ($most !== null && $most - $grams >= 1) {
-                $over[] = ['name' => $food->name, 'grams' => round($most - $grams)];
+            if ($one->mostGrams !== null && $one->mostGrams - $grams >= 1) {
+                $leftOver[] = new Ingredient($one->food, Amount::of(round($one->mostGrams - $grams)));
             }
         }
-        $custard = $this->custard($answer, $parts);
+        $custard = $this->custard($answer, $used);
 
-        return [
-            'eggs' => $answer->eggs,
-            'yolks' => $answer->yolks,
-            'dairies' => array_map(static fn (Ingredient $one): array => ['name' => $one->food->name, 'grams' => $one->grams()], $parts),
-            'gramsPerEgg' => round($answer->gramsPerEgg, 1),
-            'verdict' => $custard->style->verdict($answer->gramsPerEgg),
-            'fatPercent' => round($answer->fatPercent, 1),
-            'leftOver' => $over,
-            'changes' => array_map(static fn (Change $change): array => $change->toArray(), $this->changes($custard)),
-        ];
+        return new GapAnswer(
+            $answer->eggs, $answer->yolks, $used, $answer->gramsPerEgg, $custard->style->verdict($answer->gramsPerEgg), $answer->fatPercent, $leftOver,
+            $this->changes($custard),
+        );
     }
 
     /** @param  list<Ingredient>  $dairies */
@@ -102,7 +97,7 @@ final readonly class GapFiller
         $eggs = [];
         foreach (['egg' => $answer->eggs, 'egg-yolk' => $answer->yolks] as $id => $count) {
             if ($count > 0) {
-                $food = EggSizes::apply(Pantry::food($id), $this->eggSizes);
+                $food = EggSizes::apply(Pantry::food($id), $this->eggSizing);
                 $eggs[] = new Ingredient($food, Amount::of($count * $food->pieces['large'], $food, 'large'));
             }
         }
@@ -118,7 +113,7 @@ final readonly class GapFiller
     {
         $layers = $this->pie->custard() === null ? [...$this->pie->layers, $custard] : $this->pie->withLayer($custard)->layers;
 
-        return [new Change('/layers', array_map(static fn (Layer $layer): array => $layer->toArray(), $layers))];
+        return [new Change('/layers', array_map(DocumentWriter::write(...), $layers))];
     }
 
     private static function fatOf(?CustardLayer $custard): ?float

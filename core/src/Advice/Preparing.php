@@ -6,7 +6,6 @@ namespace Hojaldre\Core\Advice;
 
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Food\Preparation;
-use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
@@ -37,7 +36,7 @@ final readonly class Preparing
     /**
      * Driven so far that only so much will weep in the oven.
      *
-     * @throws Refused no-such-layer, out-of-range
+     * @throws Refused no-such-layer, weep-out-of-range
      */
     public static function toWeep(Pie $pie, string $layerId, float $weepGrams): Pie
     {
@@ -45,10 +44,10 @@ final readonly class Preparing
         $floor = $solid->food->floorYield * $solid->bought->grams;
         $before = count($solid->steps) > 1 ? $solid->steps[count($solid->steps) - 2]->after->grams : $solid->bought->grams;
         if ($weepGrams < 0 || $floor + $weepGrams > $before + 1e-6) {
-            throw Refused::because('out-of-range', '/weepGrams', sprintf('It can weep 0 to %s: before its last step it weighed %s.', Figures::grams(max(0.0, $before - $floor)), Figures::grams($before)));
+            throw Refused::because('weep-out-of-range', '/weepGrams', ['mostGrams' => max(0.0, $before - $floor), 'beforeGrams' => $before]);
         }
 
-        return $pie->withLayer($solid->withNow(max($solid->chain()->stopAtGrams($weepGrams, $solid->food->floorYield), $solid->bought->grams - $solid->food->losableGrams($solid->bought->grams))));
+        return $pie->withLayer($solid->withNow(max($solid->prepSteps()->stopAtGrams($weepGrams, $solid->food->floorYield), $solid->bought->grams - $solid->food->losableGrams($solid->bought->grams))));
     }
 
     private static function solid(Pie $pie, string $layerId): SolidLayer
@@ -58,7 +57,7 @@ final readonly class Preparing
                 return $solid;
             }
         }
-        throw Refused::because('no-such-layer', '/layer', 'Point at a vegetable, meat, fish or cheese of this pie by its id.');
+        throw Refused::because('no-such-layer', '/layer');
     }
 
     private static function known(SolidLayer $solid, string $name): ?Preparation

@@ -12,6 +12,7 @@ use Hojaldre\Core\Tin\Tin;
 /** More or less of the same pie. Amounts change, what the cook chose (style, thickness, bake) does not. */
 final readonly class Scaling
 {
+    /** (definition) */
     public const LEAST = 0.05;
 
     public const MOST = 60.0;
@@ -20,7 +21,7 @@ final readonly class Scaling
     public static function by(Pie $pie, float $factor): Pie
     {
         if ($factor < self::LEAST || $factor > self::MOST) {
-            throw Refused::because('out-of-range', '/factor', 'Scale by 0.05 to 60.');
+            throw Refused::because('out-of-range', '/factor', ['field' => 'factor', 'value' => $factor, 'least' => self::LEAST, 'most' => self::MOST, 'unit' => '']);
         }
 
         return $pie->withFillingScaled($factor);

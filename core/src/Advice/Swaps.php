@@ -8,7 +8,7 @@ use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Likeness;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Food\Role;
-use Hojaldre\Core\Measure\Figures;
+use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Ingredient;
@@ -17,6 +17,7 @@ use Hojaldre\Core\Pie\ScatteredLayer;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Pie\Step;
 use Hojaldre\Core\Refusal\Refused;
+use Hojaldre\Core\Statement\Statement;
 
 /**
  * What can stand in for one food of a pie, how many grams of it, and what that moves in the readings.
@@ -28,32 +29,21 @@ final readonly class Swaps
     private const MOST = 6;
 
     /**
-     * @param  string  $at  JSON pointer: "/layers/0" a solid or what is strewn, "/layers/2/dairies/1" a dairy, "/layers/0/binder" a binder
-     * @return list<array<string, mixed>> the nearest first
+     * @param  string  $at  JSON pointer: "/layers/0" a solid or what is scattered, "/layers/2/dairies/1" a dairy, "/layers/0/binder" a binder
+     * @return list<Swap> the nearest first
      *
      * @throws Refused nothing-to-swap
      */
     public static function of(Pie $pie, string $at): array
     {
-        $food = self::foodAt($pie, $at);
-        $search = new Trials($pie, null);
-        $before = $search->readings($pie);
+        $trials = new Trials(Weights::of($pie), null);
+        $before = $trials->readings($pie);
 
-        return array_map(static function (Food $other) use ($pie, $at, $before, $search): array {
-            [$with, $words] = self::swapped($pie, $at, $other);
-            $effects = [];
-            foreach ($search->readings($with) as $i => $after) {
-                $effects[] = (new Effect($before[$i], $after))->toArray();
-            }
+        return array_map(static function (Food $other) use ($pie, $at, $before, $trials): Swap {
+            [$with, $use] = self::swapped($pie, $at, $other);
 
-            return [
-                'name' => $other->name,
-                'use' => $words,
-                'allergens' => $other->allergens,
-                'effects' => $effects,
-                'changes' => array_map(static fn (Change $change): array => $change->toArray(), Change::between($pie->toArray(), $with->toArray())),
-            ];
-        }, Likeness::nearest($food, self::MOST));
+            return new Swap($other, $use, Effect::between($before, $trials->readings($with)), Change::ofPies($pie, $with));
+        }, Likeness::nearest(self::foodAt($pie, $at), self::MOST));
     }
 
     private static function foodAt(Pie $pie, string $at): Food
@@ -61,15 +51,15 @@ final readonly class Swaps
         [$layer, $dairy, $binder] = self::place($pie, $at);
 
         return match (true) {
-            $layer instanceof ScatteredLayer && ! $binder && $dairy === null => $layer->scattered->food,
+            $layer instanceof ScatteredLayer && ! $binder && $dairy === null => $layer->food,
             $binder && $layer instanceof SolidLayer && $layer->binder !== null => $layer->binder->food,
             $dairy !== null && $layer instanceof CustardLayer && isset($layer->dairies[$dairy]) => $layer->dairies[$dairy]->food,
             ! $binder && $dairy === null && $layer instanceof SolidLayer => $layer->food,
-            default => throw Refused::because('nothing-to-swap', '/at', 'Point at a solid layer, at one of its binders or at a dairy of the custard.'),
+            default => throw Refused::because('nothing-to-swap', '/at'),
         };
     }
 
-    /** @return array{Pie, string} the pie with the other food, and what to use of it in words */
+    /** @return array{Pie, Statement} the pie with the other food, and what to use of it */
     private static function swapped(Pie $pie, string $at, Food $other): array
     {
         [$layer, $dairy, $binder] = self::place($pie, $at);
@@ -78,18 +68,18 @@ final readonly class Swaps
             $dairies = $layer->dairies;
             $dairies[$dairy ?? 0] = $new;
 
-            return [$pie->withLayer($layer->with($layer->eggs, array_values($dairies))), $new->amount->words];
+            return [$pie->withLayer($layer->with($layer->eggs, array_values($dairies))), self::use($new->amount)];
         }
         if ($layer instanceof ScatteredLayer) {
-            $new = self::instead($layer->scattered, $other);
+            $new = self::instead($layer->ingredient(), $other);
 
-            return [$pie->withLayer(new ScatteredLayer($layer->id, $new, $layer->fromCelsius)), $new->amount->words];
+            return [$pie->withLayer($layer->withIngredient($new)), self::use($new->amount)];
         }
         assert($layer instanceof SolidLayer);
         if ($binder && $layer->binder !== null) {
             $new = self::instead($layer->binder, $other);
 
-            return [$pie->withLayer($layer->withBinder($new)), $new->amount->words];
+            return [$pie->withLayer($layer->withBinder($new)), self::use($new->amount)];
         }
 
         return self::solid($pie, $layer, $other);
@@ -103,7 +93,12 @@ final readonly class Swaps
         return new Ingredient($other, Amount::of(round($grams)));
     }
 
-    /** @return array{Pie, string} */
+    private static function use(Amount $amount): Statement
+    {
+        return new Statement('swap.use', ['amountGrams' => $amount->grams]);
+    }
+
+    /** @return array{Pie, Statement} */
     private static function solid(Pie $pie, SolidLayer $layer, Food $other): array
     {
         $now = $layer->now->grams;
@@ -115,7 +110,7 @@ final readonly class Swaps
             $layer->id, $other, Amount::of(max($bought, $now)), $pressed ? [new Step($preparation->name, Amount::of($now))] : [], $layer->binder, $layer->fromCelsius,
         );
 
-        return [$pie->withLayer($new), $pressed ? sprintf('%s, %s to %s', Figures::grams($bought), $preparation->name, Figures::grams($now)) : Figures::grams($now)];
+        return [$pie->withLayer($new), $pressed ? new Statement('swap.use-prepared', ['boughtGrams' => $bought, 'preparation' => $preparation->name, 'nowGrams' => $now]) : self::use(Amount::of($now))];
     }
 
     /** @return array{SolidLayer|CustardLayer|ScatteredLayer|null, int|null, bool} layer, place among its dairies, whether its binder is meant */

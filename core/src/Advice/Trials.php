@@ -4,81 +4,119 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Advice;
 
+use Hojaldre\Core\Bake\BakeEvent;
+use Hojaldre\Core\Document\DocumentWriter;
+use Hojaldre\Core\Forecast\BakeOffsets;
 use Hojaldre\Core\Forecast\Readings\BakeReadings;
 use Hojaldre\Core\Forecast\Readings\Gauges;
 use Hojaldre\Core\Forecast\Readings\Reading;
+use Hojaldre\Core\Forecast\Readings\ReadingName;
 use Hojaldre\Core\Forecast\Readings\Readings;
 use Hojaldre\Core\Forecast\SimulatedBake;
+use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pie\Pie;
 
 /**
- * Asks of many changed pies how their readings stand. Those that a balance answers are asked afresh; for the rest each pie is baked
+ * Asks of many changed pies how their readings stand. Those that weights answer are asked afresh; for the rest each pie is baked
  * once, roughly, and moved by what the fine bake of the design itself says more than its rough one.
  */
 final class Trials
 {
+    /** (numerics) */
     private const MOST_KEPT = 400;
 
-    /** events that readings are made of */
-    private const MOVED = ['time-to-look', 'set', 'safe', 'over', 'golden'];
+    private BakeOffsets $offsets;
 
-    /** @var array<string, float> */
-    private array $offsets = [];
-
-    private float $safeDoubt = 0.0;
+    private float $safeDoubtMinutes = 0.0;
 
     /** @var array<string, SimulatedBake|null> by what decides the bake */
-    private array $baked = [];
+    private array $rough = [];
 
+    /** @var array<string, SimulatedBake|null> */
+    private array $fine = [];
+
+    /** how many rough bakes were needed */
     public int $bakes = 0;
 
-    public function __construct(private readonly Pie $pie, ?SimulatedBake $fine)
+    /** @param  SimulatedBake|null  $fine  of the design, with the rough bake that belongs to it; null to compare rough bakes alone */
+    public function __construct(Weights $weights, ?SimulatedBake $fine)
     {
-        $rough = $this->roughly($pie);
+        $this->offsets = BakeOffsets::none();
+        $rough = $fine?->itsRoughBake();
         if ($fine === null || $rough === null) {
             return;
         }
-        foreach (self::MOVED as $event) {
-            $difference = $fine->minute($event) - $rough->minute($event);
-            $this->offsets[$event] = is_finite($difference) ? $difference : 0.0;
-        }
-        if (! is_nan($fine->base())) {
-            $this->offsets['base'] = $fine->base() - $rough->base();
-        }
-        [, $high] = $fine->range('safe');
-        $this->safeDoubt = is_finite($high) ? $high - $fine->minute('safe') : 0.0;
+        $this->rough[self::key($weights->pie)] = $rough;
+        $this->fine[self::key($weights->pie)] = $fine;
+        $this->offsets = BakeOffsets::between($rough, $fine);
+        [, $high] = $fine->range(BakeEvent::Safe);
+        $this->safeDoubtMinutes = is_finite($high) ? $high - $fine->minute(BakeEvent::Safe) : 0.0;
     }
 
-    /** -1 below its limits, 0 seated, 1 above; null where it cannot be told. */
-    public function side(string $name, Pie $pie): ?int
+    /** -1 below its limits, 0 inside, 1 above; null where it cannot be told. By the rough bake. */
+    public function side(ReadingName $name, Pie $pie): ?int
     {
-        $gauge = Gauges::gauges()[$name] ?? null;
+        $weights = Weights::of($pie);
 
-        return $gauge === null
-            ? BakeReadings::side($name, $pie, $this->shifted($pie), $this->safeDoubt)
-            : Gauges::side($gauge, $pie);
+        return $this->sideOf($name, $weights, fn (): ?SimulatedBake => $this->roughly($weights)?->shifted($this->offsets));
     }
 
-    /** @return list<Reading> all of them, of a changed pie */
+    /** The same by the fine bake. */
+    public function sideInTruth(ReadingName $name, Pie $pie): ?int
+    {
+        $weights = Weights::of($pie);
+
+        return $this->sideOf($name, $weights, fn (): ?SimulatedBake => $this->finely($weights));
+    }
+
+    /** @return list<Reading> all of them, of a changed pie, by the rough bake */
     public function readings(Pie $pie): array
     {
-        return Readings::of($pie, $this->shifted($pie));
+        $weights = Weights::of($pie);
+
+        return Readings::of($weights, $this->roughly($weights)?->shifted($this->offsets));
     }
 
-    private function shifted(Pie $pie): ?SimulatedBake
+    /** @return list<Reading> by the fine bake */
+    public function readingsInTruth(Pie $pie): array
     {
-        return $this->roughly($pie)?->shifted($this->offsets);
+        $weights = Weights::of($pie);
+
+        return Readings::of($weights, $this->finely($weights));
     }
 
-    private function roughly(Pie $pie): ?SimulatedBake
+    /** @param  callable(): (SimulatedBake|null)  $bake */
+    private function sideOf(ReadingName $name, Weights $weights, callable $bake): ?int
     {
-        $key = md5(serialize([$pie->tin->toArray(), $pie->crust->toArray(), array_map(static fn ($layer): array => $layer->toArray(), $pie->layers), $pie->bake->toArray()]));
-        if (! array_key_exists($key, $this->baked)) {
-            $this->baked = count($this->baked) < self::MOST_KEPT ? $this->baked : [];
-            $this->baked[$key] = SimulatedBake::roughly($pie);
+        $gauge = Gauges::all()[$name->value] ?? null;
+
+        return $gauge === null ? BakeReadings::side($name, $weights->pie, $bake(), $this->safeDoubtMinutes) : Gauges::side($gauge, $weights);
+    }
+
+    private function roughly(Weights $weights): ?SimulatedBake
+    {
+        $key = self::key($weights->pie);
+        if (! array_key_exists($key, $this->rough)) {
+            $this->rough = count($this->rough) < self::MOST_KEPT ? $this->rough : [];
+            $this->rough[$key] = SimulatedBake::roughly($weights);
             $this->bakes++;
         }
 
-        return $this->baked[$key];
+        return $this->rough[$key];
+    }
+
+    private function finely(Weights $weights): ?SimulatedBake
+    {
+        $key = self::key($weights->pie);
+        if (! array_key_exists($key, $this->fine)) {
+            $this->fine[$key] = SimulatedBake::finely($weights);
+        }
+
+        return $this->fine[$key];
+    }
+
+    private static function key(Pie $pie): string
+    {
+        return md5(serialize([DocumentWriter::write($pie->tin), DocumentWriter::write($pie->crust), array_map(DocumentWriter::write(...), $pie->layers), DocumentWriter::write($pie->bake), array_map(DocumentWriter::write(...), $pie->seasonings)]));
     }
 }

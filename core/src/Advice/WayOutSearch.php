@@ -4,89 +4,134 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Advice;
 
+use Hojaldre\Core\Advice\Levers\BakeShell;
+use Hojaldre\Core\Advice\Levers\BakeShellLonger;
 use Hojaldre\Core\Advice\Levers\Lever;
 use Hojaldre\Core\Advice\Levers\Levers;
+use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\Forecast\Readings\Reading;
+use Hojaldre\Core\Forecast\Readings\ReadingName;
 use Hojaldre\Core\Forecast\Readings\Readings;
 use Hojaldre\Core\Pie\Pie;
 
 /**
- * Finds the least pull of each lever that seats a reading, then of two levers together where none does alone: the ones that
+ * Finds the least pull of each lever that mends a reading, then of two levers together where none does alone: the ones that
  * did most, each at its furthest, with every other. Never ranked on single small steps, since some levers do little alone.
+ * The search bakes roughly; the few ways that are shown are baked finely, and pulled a step further where the fine bake wants it.
  */
 final readonly class WayOutSearch
 {
+    /** Ways that are shown, firsts of a pair that are followed up, steps that the fine bake may add (definition). */
     private const MOST_WAYS = 3;
 
-    /** Firsts of a pair that are followed up. */
     private const FIRSTS = 3;
 
-    /** @param  list<Reading>  $readings all of this pie, as the forecast shows them */
-    private function __construct(private string $name, private Pie $pie, private array $readings, private Trials $search, private int $trouble, private bool $parBakes)
+    private const MOST_STEPS_MORE = 4;
+
+    private function __construct(private Reading $reading, private Pie $pie, private Forecast $forecast, private Trials $trials, private int $trouble, private bool $parBakes)
     {
     }
 
     /**
-     * @param  list<Reading>  $readings  all of this pie
      * @param  bool  $parBakes  false for a cook who never bakes a shell blind
      * @return list<WayOut> cheapest first
      */
-    public static function ways(Reading $reading, Pie $pie, array $readings, Trials $search, bool $parBakes = true): array
+    public static function ways(Reading $reading, Forecast $forecast, Trials $trials, bool $parBakes = true): array
     {
-        $trouble = $search->side($reading->name, $pie);
+        $trouble = $trials->side($reading->name, $forecast->pie);
         if ($trouble === null || $trouble === 0) {
-            // it stands so near to its limit that the rough bake calls it seated
-            $trouble = $reading->value !== null && $reading->limits->upper !== null && $reading->value > $reading->limits->upper ? 1 : ($trouble ?? 1);
+            // it stands so near to its limit that the rough bake calls it inside
+            $trouble = $reading->value === null || $reading->limits->side($reading->value) === 0 ? 1 : $reading->limits->side($reading->value);
         }
 
-        return (new self($reading->name, $pie, $readings, $search, $trouble === 0 ? 1 : $trouble, $parBakes))->find($reading);
+        return (new self($reading, $forecast->pie, $forecast, $trials, $trouble, $parBakes))->find();
     }
 
     /** @return list<WayOut> */
-    private function find(Reading $reading): array
+    private function find(): array
     {
-        $pulls = array_map(fn (Lever $lever): Pull => $this->least($this->pie, $lever), Levers::for($reading, $this->pie, $this->parBakes));
+        $pulls = array_map(fn (Lever $lever): Pull => $this->least($lever, $this->pie), $this->levers($this->pie));
         $clearing = array_filter($pulls, static fn (Pull $pull): bool => $pull->clears);
-        $pulls = $clearing === [] ? [...$this->pairs($reading, $pulls), ...$pulls] : $clearing;
-        $pulls = array_filter($pulls, fn (Pull $pull): bool => ! $this->makesUnsafe($pull));
-        $ranked = array_map(fn (Pull $pull): array => [$pull, [! $pull->clears, $this->newTroubles($pull), $pull->cost]], array_values($pulls));
-        usort($ranked, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
-
-        return array_map(fn (array $one): WayOut => $this->describe($one[0]), array_slice($ranked, 0, self::MOST_WAYS));
-    }
-
-    /** Nothing is mended at the price of safety. */
-    private function makesUnsafe(Pull $pull): bool
-    {
-        foreach ($this->readings as $before) {
-            if ($before->name === 'safe') {
-                return ! $before->inTrouble() && ($this->search->side('safe', $pull->pie) ?? 0) > 0;
+        $pulls = $clearing === [] ? [...$this->pairs($pulls), ...$pulls] : $clearing;
+        $pulls = array_filter($pulls, fn (Pull $pull): bool => ! $this->makesUnsafe($this->trials->side(ReadingName::Safe, $pull->pie)));
+        $ranked = $this->ranked(array_values($pulls));
+        $shown = [];
+        foreach ($ranked as $pull) {
+            $true = $this->inTruth($pull);
+            if ($true !== null) {
+                $shown[] = $true;
+            }
+            if (count($shown) === self::MOST_WAYS) {
+                break;
             }
         }
 
-        return false;
+        return array_map($this->describe(...), $this->ranked($shown));
+    }
+
+    /** @return list<Lever> */
+    private function levers(Pie $pie): array
+    {
+        return array_values(array_filter(
+            Levers::for($this->reading, $pie),
+            fn (Lever $lever): bool => $this->parBakes || ! ($lever instanceof BakeShell || $lever instanceof BakeShellLonger),
+        ));
+    }
+
+    /**
+     * @param  list<Pull>  $pulls
+     * @return list<Pull> what clears first, then what troubles no other reading, then what costs the cook least
+     */
+    private function ranked(array $pulls): array
+    {
+        $ranked = array_map(fn (Pull $pull): array => [$pull, [! $pull->clears, $this->newTroubles($pull), $pull->cost()]], $pulls);
+        usort($ranked, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
+
+        return array_map(static fn (array $one): Pull => $one[0], $ranked);
+    }
+
+    /** Nothing is mended at the price of safety. */
+    private function makesUnsafe(?int $side): bool
+    {
+        return $this->forecast->reading(ReadingName::Safe)?->inTrouble() === false && ($side ?? 0) > 0;
     }
 
     private function newTroubles(Pull $pull): int
     {
         $troubles = 0;
-        foreach ($this->readings as $before) {
-            $troubles += ! $before->inTrouble() && abs($this->search->side($before->name, $pull->pie) ?? 0) > 0 ? 1 : 0;
+        foreach ($this->forecast->readings as $before) {
+            $troubles += ! $before->inTrouble() && abs($this->trials->side($before->name, $pull->pie) ?? 0) > 0 ? 1 : 0;
         }
 
         return $troubles;
+    }
+
+    /** What the fine bake says of a pull, and of the same pulled a little further where that says it falls short; null where it is not safe. */
+    private function inTruth(Pull $pull): ?Pull
+    {
+        $side = $this->trials->sideInTruth($this->reading->name, $pull->pie);
+        for ($more = 0; $pull->clears && $side === $this->trouble && $more < self::MOST_STEPS_MORE; $more++) {
+            $further = $pull->further();
+            if ($further === null) {
+                break;
+            }
+            $pull = $further->clearing(true);
+            $side = $this->trials->sideInTruth($this->reading->name, $pull->pie);
+        }
+
+        return $this->makesUnsafe($this->trials->sideInTruth(ReadingName::Safe, $pull->pie)) ? null : $pull->clearing($side === 0);
     }
 
     /**
      * Bisection over whole steps to the least pull that leaves the side of the trouble; where even the furthest does not, the
      * furthest. It may land beyond the other limit, then it does not clear.
      */
-    private function least(Pie $pie, Lever $lever): Pull
+    private function least(Lever $lever, Pie $pie, ?Pull $first = null): Pull
     {
         $step = $lever->step($pie);
         $enough = max(1, (int) floor($lever->most($pie) / $step + 1e-9));
         $short = 0;
-        $inTrouble = fn (int $steps): bool => $this->search->side($this->name, $lever->pull($pie, $steps * $step)) === $this->trouble;
+        $inTrouble = fn (int $steps): bool => $this->trials->side($this->reading->name, $lever->pull($pie, $steps * $step)) === $this->trouble;
         if (! $inTrouble($enough)) {
             while ($enough - $short > 1) {
                 $middle = intdiv($enough + $short, 2);
@@ -97,30 +142,27 @@ final readonly class WayOutSearch
                 }
             }
         }
-        $by = $enough * $step;
-        $pulled = $lever->pull($pie, $by);
+        $pull = Pull::of($lever, $enough * $step, $pie, $first);
 
-        return new Pull($lever->id(), $lever->act($pie, $by), $lever->cost(), $pulled, $this->search->side($this->name, $pulled) === 0);
+        return $pull->clearing($this->trials->side($this->reading->name, $pull->pie) === 0);
     }
 
     /**
      * @param  list<Pull>  $pulls
      * @return list<Pull> those that clear together
      */
-    private function pairs(Reading $reading, array $pulls): array
+    private function pairs(array $pulls): array
     {
         $pairs = [];
         foreach ($this->strongest($pulls) as $first) {
-            foreach (Levers::for($reading, $first->pie, $this->parBakes) as $lever) {
-                if ($lever->id() === $first->id) {
+            foreach ($this->levers($first->pie) as $lever) {
+                if ($first->pulls($lever)) {
                     continue;
                 }
-                $second = $this->least($first->pie, $lever);
-                if ($second->clears) {
-                    $ids = [$first->id, $second->id];
-                    sort($ids);
+                $pair = $this->least($lever, $first->pie, $first);
+                if ($pair->clears) {
                     // the same two in the other order pull the first one less far than this
-                    $pairs[implode('+', $ids)] ??= new Pull(implode('+', $ids), $first->act.'; '.lcfirst($second->act), $first->cost + $second->cost, $second->pie, true);
+                    $pairs[$pair->id()] ??= $pair;
                 }
             }
         }
@@ -134,8 +176,8 @@ final readonly class WayOutSearch
      */
     private function strongest(array $pulls): array
     {
-        $index = array_search($this->name, Readings::ORDER, true);
-        $moved = array_map(fn (Pull $pull): array => [-abs(($this->search->readings($pull->pie)[$index]->value ?? 0.0) - ($this->readings[$index]->value ?? 0.0)), $pull], $pulls);
+        $before = $this->reading->value ?? 0.0;
+        $moved = array_map(fn (Pull $pull): array => [-abs((Readings::named($this->trials->readings($pull->pie), $this->reading->name)->value ?? 0.0) - $before), $pull], $pulls);
         usort($moved, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
         return array_map(static fn (array $one): Pull => $one[1], array_slice($moved, 0, self::FIRSTS));
@@ -143,18 +185,12 @@ final readonly class WayOutSearch
 
     private function describe(Pull $pull): WayOut
     {
-        $effects = [];
-        $low = $high = null;
-        foreach ($this->search->readings($pull->pie) as $index => $after) {
-            $effects[] = new Effect($this->readings[$index], $after);
-            if ($after->name === $this->name) {
-                [$low, $high] = [$after->low, $after->high];
-            }
-        }
+        $after = $this->trials->readingsInTruth($pull->pie);
+        $mended = Readings::named($after, $this->reading->name);
 
         return new WayOut(
-            $pull->id, $pull->act, $pull->clears, $low, $high,
-            Change::between($this->pie->toArray(), $pull->pie->toArray()), $effects,
+            $pull->id(), $pull->acts(), $pull->clears, $mended?->low, $mended?->high,
+            Change::ofPies($this->pie, $pull->pie), Effect::between($this->forecast->readings, $after),
         );
     }
 }

@@ -5,33 +5,34 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Advice;
 
 use Hojaldre\Core\Forecast\Forecast;
+use Hojaldre\Core\Forecast\Readings\ReadingName;
 
 /** The ways out of what a forecast says: searched for by baking again, so they are asked for apart. */
 final readonly class WaysOut
 {
-    /** @return list<WayOut> of one reading, by its name; none where it is not in trouble */
-    public static function of(Forecast $forecast, string $name): array
+    /** @return list<WayOut> of one reading; none where it is not in trouble */
+    public static function of(Forecast $forecast, ReadingName $name): array
     {
-        return self::search($forecast, $name, new Trials($forecast->pie, $forecast->baked));
+        return self::search($forecast, $name, new Trials($forecast->weights, $forecast->bake));
     }
 
     /** @return array<string, list<WayOut>> of every reading, by its name */
     public static function all(Forecast $forecast): array
     {
-        $trials = new Trials($forecast->pie, $forecast->baked);
+        $trials = new Trials($forecast->weights, $forecast->bake);
         $all = [];
         foreach ($forecast->readings as $reading) {
-            $all[$reading->name] = self::search($forecast, $reading->name, $trials);
+            $all[$reading->name->value] = self::search($forecast, $reading->name, $trials);
         }
 
         return $all;
     }
 
     /** @return list<WayOut> */
-    private static function search(Forecast $forecast, string $name, Trials $trials): array
+    private static function search(Forecast $forecast, ReadingName $name, Trials $trials): array
     {
         $reading = $forecast->reading($name);
 
-        return $reading === null || ! $reading->inTrouble() ? [] : WayOutSearch::ways($reading, $forecast->pie, $forecast->readings, $trials);
+        return $reading === null || ! $reading->inTrouble() ? [] : WayOutSearch::ways($reading, $forecast, $trials);
     }
 }

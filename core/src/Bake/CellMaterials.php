@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Bake;
 
-use Hojaldre\Core\Oven\TinMaterial;
+use Hojaldre\Core\Food\DoughKind;
 
 /** Properties by kind of cell (Grid::FILLING, CRUST, LID, -, TOPPING), side by side as loops want them. */
 final readonly class CellMaterials
@@ -27,25 +27,42 @@ final readonly class CellMaterials
     /** @var list<float> kg of dry matter without fat in a m3: what water is counted against */
     public array $solids;
 
+    /** J/m3 K, W/m K and emissivity of the tin */
     public float $tinHeat;
 
     public float $tinConducts;
 
-    public float $emissivity;
+    public float $emissivityShare;
 
-    public function __construct(public Material $filling, public Material $pastry, public Material $topping, TinMaterial $tinMaterial, public bool $isPuff)
+    public Material $filling;
+
+    public Material $pastry;
+
+    public Material $topping;
+
+    /** The whole filling. */
+    public float $fillingM3;
+
+    public DoughKind $doughKind;
+
+    public function __construct(BakeInput $input)
     {
+        $this->filling = Material::lying($input->partsKg);
+        $this->pastry = Material::of($input->pastry->parts(), $input->pastryKgPerM3);
+        $this->topping = $input->toppingKg === null ? $this->filling : Material::lying($input->toppingKg);
+        $this->fillingM3 = $input->fillingKg() / ($this->filling->dry + $this->filling->water);
+        $this->doughKind = $input->doughKind;
         // by kind; of the tin nothing is asked here
-        $all = [$filling, $pastry, $pastry, $pastry, $topping];
+        $all = [$this->filling, $this->pastry, $this->pastry, $this->pastry, $this->topping];
         $this->heat0 = array_map(static fn (Material $one): float => $one->heat[0], $all);
         $this->heat1 = array_map(static fn (Material $one): float => $one->heat[1], $all);
         $this->k0 = array_map(static fn (Material $one): float => $one->conducts[0], $all);
         $this->k1 = array_map(static fn (Material $one): float => $one->conducts[1], $all);
         $this->volume = array_map(static fn (Material $one): float => $one->volume, $all);
         $this->solids = array_map(static fn (Material $one): float => $one->solids, $all);
-        $this->tinHeat = $tinMaterial->heatCapacity();
-        $this->tinConducts = $tinMaterial->conductivity();
-        $this->emissivity = $tinMaterial->emissivity();
+        $this->tinHeat = $input->tinMaterial->heatCapacity();
+        $this->tinConducts = $input->tinMaterial->conductivity();
+        $this->emissivityShare = $input->tinMaterial->emissivity();
     }
 
     /** @return float kg of dry matter in a m3 */

@@ -28,20 +28,23 @@ final class Cells
     /** @var array<int, float> how brown: top by column, 0.3 pale, 1 golden, 2 dark */
     public array $topBrown;
 
+    /** how brown the rim, the underside and the inside of the shell are */
     public float $rimBrown = 0.0;
 
     public float $baseBrown = 0.0;
 
     public float $insideBrown = 0.0;
 
+    /** °C, of the weights in an empty shell */
     public float $weightsCelsius = 20.0;
 
-    /** minutes at 70 °C that the coldest point has had the worth of */
+    /** minutes at 70 °C that what the coldest point has had comes to */
     public float $lethalMinutes = 0.0;
 
     /** water that left as vapour, kg; and the heat that came in through all faces, less what drying of a face took, J */
     public float $evaporatedKg = 0.0;
 
+    /** J */
     public float $heatJoules = 0.0;
 
     /** heat that left with the vapour, J: what the water had, and the latent heat of what boiled inside */

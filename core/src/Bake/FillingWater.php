@@ -13,6 +13,10 @@ final readonly class FillingWater
     /** 1/s above 80 °C, rising from nothing at 60 (judgement) */
     private const RELEASE = 1 / 480;
 
+    private const RELEASE_FROM = 60;
+
+    private const RELEASE_OVER = 20;
+
     /** Loose water that wets as much as half of all, kg/m3; what a gel still lets go; what it holds of its liquid (judgement) */
     private const HALF_WETS = 30.0;
 
@@ -28,121 +32,162 @@ final readonly class FillingWater
 
     private const SKIN_ROWS = 5;
 
-    /** @return float kg of loose water in a m3 of filling, after what binders and the gel hold */
-    public static function release(Cells $cells, Grid $grid, BakeInput $input, float $volume, float $seconds): float
+    /** Share of its water that a cell may lose in a step; below this nothing boils, °C (numerics). */
+    private const MOST = 0.25;
+
+    private const BOILS_FROM = 100.0;
+
+    private float $m3;
+
+    /** @var list<int> of the filling */
+    private array $fillCells;
+
+    public function __construct(private Grid $grid, private CrustPaths $paths, private CellMaterials $materials, private BakeInput $input)
+    {
+        $this->m3 = $materials->fillingM3;
+        $this->fillCells = $grid->fillCells();
+    }
+
+    /** kg of loose water in a m3 of filling, after what binders and the gel hold; the solids let go on the way */
+    public function release(Cells $cells, float $seconds): float
     {
         $T = $cells->T;
         $released = $cells->released;
-        $dose = $cells->dose;
         $cells->released = [];
-        $sum = $squeezed = $set = 0.0;
-        $count = $grid->fillColumns;
-        $from = $grid->fillFrom * $grid->columns;
-        $to = $grid->fillTo * $grid->columns;
-        $sets = $input->setsAtCelsius ?? 999.0;
+        $dose = $cells->dose;
         $peak = $cells->peak;
-        for ($row = $from; $row <= $to; $row += $grid->columns) {
-            $high = $grid->dz[intdiv($row, $grid->columns)];
-            for ($i = 0; $i < $count; $i++) {
-                $c = $row + $i;
-                $t = $T[$c];
-                if ($t > 60) {
-                    $eager = ($t - 60) / 20;
-                    $released[$c] += (1 - $released[$c]) * self::RELEASE * ($eager > 1 ? 1.0 : $eager) * $seconds;
-                }
-                $m3 = $grid->area[$i] * $high;
-                $sum += $released[$c] * $m3;
-                if ($dose[$c] > 1) {
-                    $much = log10($dose[$c]) / 2;
-                    $squeezed += ($much > 1 ? 1.0 : $much) * $m3;
-                }
-                if ($peak[$c] > $sets) {
-                    $set += $m3;
-                }
+        $sum = $squeezed = $set = 0.0;
+        $m3s = $this->grid->m3;
+        $sets = $this->input->setsAtCelsius ?? Doneness::NEVER_CELSIUS;
+        foreach ($this->fillCells as $c) {
+            $t = $T[$c];
+            if ($t > self::RELEASE_FROM) {
+                $eager = ($t - self::RELEASE_FROM) / self::RELEASE_OVER;
+                $released[$c] += (1 - $released[$c]) * self::RELEASE * ($eager > 1 ? 1.0 : $eager) * $seconds;
+            }
+            $sum += $released[$c] * $m3s[$c];
+            if ($dose[$c] > 1) {
+                $much = log10($dose[$c]) / 2;
+                $squeezed += ($much > 1 ? 1.0 : $much) * $m3s[$c];
+            }
+            if ($peak[$c] > $sets) {
+                $set += $m3s[$c];
             }
         }
         $cells->released = $released;
-        $kg = $input->weepKg * $sum + $input->liquidKg * self::SYNERESIS * $squeezed;
-        $held = $input->bindsKg * $volume + $input->liquidKg * self::GEL_HOLDS * $set;
+        $kg = $this->input->weepKg * $sum + $this->input->liquidKg * self::SYNERESIS * $squeezed;
+        $held = $this->input->bindsKg * $this->m3 + $this->input->liquidKg * self::GEL_HOLDS * $set;
 
-        return max(0.0, ($kg - $held) / $volume / $volume);
+        return max(0.0, ($kg - $held) / $this->m3 / $this->m3);
     }
 
     /**
      * How freely it wets the crust where it touches it: runny before it sets, by its loose water after.
      *
-     * @return array<int, float> in the order of the lines
+     * @return array<int, float> in the order of the paths
      */
-    public static function wets(Cells $cells, CrustPaths $paths, BakeInput $input, float $loose): array
+    public function wets(Cells $cells, float $looseKgPerM3): array
     {
-        $free = $loose / ($loose + self::HALF_WETS);
-        $runny = max($input->runniness, $free);
+        $free = $looseKgPerM3 / ($looseKgPerM3 + self::HALF_WETS);
+        $runny = max($this->input->runnyShare, $free);
         $gel = self::GEL_WETS + $free;
-        $sets = $input->setsAtCelsius;
+        $sets = $this->input->setsAtCelsius;
         $wets = [];
-        foreach ($paths->all as [, , , , , $fill]) {
+        foreach ($this->paths->all as [, , , , $fill]) {
             if ($fill < 0 || $sets === null) {
                 $wets[] = $sets === null ? $free : 0.0;
 
                 continue;
             }
-            $share = ($cells->peak[$fill] - $sets + 6) / 6;
-            $share = $share < 0 ? 0.0 : ($share > 1 ? 1.0 : $share);
-            $wets[] = (1 - $share) * $runny + $share * $gel;
+            $set = Doneness::setShare($cells->peak[$fill], $sets);
+            $wets[] = (1 - $set) * $runny + $set * $gel;
         }
 
         return $wets;
     }
 
     /**
-     * Boils where it is past its boiling point, and feeds the skin.
+     * Boils where it is past its boiling point.
      *
      * @param  array<int, float>  $C  heat capacity over the step, W/K
      */
-    public static function boil(Cells $cells, Grid $grid, CellMaterials $materials, array $C, float $seconds): void
+    public function boil(Cells $cells, array $C, float $seconds): void
     {
         $T = $cells->T;
         $W = $cells->W;
         $cells->T = $cells->W = [];
-        $columns = $grid->columns;
         $gone = $joules = 0.0;
-        for ($j = $grid->fillFrom; $j <= $grid->fillTo; $j++) {
-            for ($i = 0; $i < $grid->fillColumns; $i++) {
-                $c = $j * $columns + $i;
-                $t = $T[$c];
-                if ($t < 100.0) {
-                    continue;
-                }
-                $boilsAt = Vapour::boilsAt(101325 / max(0.02, Vapour::activity($W[$c] / $materials->solids[$grid->kind[$c]])));
-                if ($t <= $boilsAt) {
-                    continue;
-                }
-                $m3 = $grid->area[$i] * $grid->dz[$j];
-                $kg = min(0.25 * $W[$c] * $m3, $C[$c] * $seconds * ($t - $boilsAt) / Vapour::LATENT);
-                $W[$c] -= $kg / $m3;
-                $T[$c] = $t - $kg * Vapour::LATENT / ($C[$c] * $seconds);
-                $gone += $kg;
-                $joules += $kg * (Vapour::LATENT + Vapour::WATER_HEAT * $t);
+        foreach ($this->fillCells as $c) {
+            $t = $T[$c];
+            if ($t < self::BOILS_FROM) {
+                continue;
             }
-        }
-        for ($n = 0; $n < self::SKIN_ROWS - 1; $n++) {
-            $j = $grid->fillTo - $n;
-            if ($j <= $grid->fillFrom) {
-                break;
+            $boilsAt = Vapour::boundBoilsAtCelsius(Vapour::activityShare($W[$c] / $this->materials->solids[$this->grid->kind[$c]]));
+            if ($t <= $boilsAt) {
+                continue;
             }
-            $apart = ($grid->dz[$j] + $grid->dz[$j - 1]) / 2;
-            $move = self::TO_THE_SKIN * $seconds / $apart;
-            $up = min($move / $grid->dz[$j], 0.25);
-            for ($i = 0; $i < $grid->fillColumns; $i++) {
-                $c = $j * $columns + $i;
-                $flow = $up * ($W[$c - $columns] - $W[$c]) * $grid->dz[$j];
-                $W[$c] += $flow / $grid->dz[$j];
-                $W[$c - $columns] -= $flow / $grid->dz[$j - 1];
-            }
+            $m3 = $this->grid->m3[$c];
+            $kg = min(self::MOST * $W[$c] * $m3, $C[$c] * $seconds * ($t - $boilsAt) / Vapour::LATENT_JOULES_PER_KG);
+            $W[$c] -= $kg / $m3;
+            $T[$c] = $t - $kg * Vapour::LATENT_JOULES_PER_KG / ($C[$c] * $seconds);
+            $gone += $kg;
+            $joules += $kg * (Vapour::LATENT_JOULES_PER_KG + Vapour::WATER_JOULES_PER_KG_KELVIN * $t);
         }
         $cells->T = $T;
         $cells->W = $W;
         $cells->evaporatedKg += $gone;
         $cells->vapourJoules += $joules;
+    }
+
+    /** Water moves up into the drying skin. */
+    public function feedSkin(Cells $cells, float $seconds): void
+    {
+        $W = $cells->W;
+        $cells->W = [];
+        $grid = $this->grid;
+        for ($n = 0; $n < self::SKIN_ROWS - 1; $n++) {
+            $j = $grid->fillTo - $n;
+            if ($j <= $grid->fillFrom) {
+                break;
+            }
+            $move = self::TO_THE_SKIN * $seconds / (($grid->dz[$j] + $grid->dz[$j - 1]) / 2);
+            $up = min($move / $grid->dz[$j], self::MOST);
+            for ($i = 0; $i < $grid->fillColumns; $i++) {
+                $c = $j * $grid->columns + $i;
+                $flow = $up * ($W[$c - $grid->columns] - $W[$c]) * $grid->dz[$j];
+                $W[$c] += $flow / $grid->dz[$j];
+                $W[$c - $grid->columns] -= $flow / $grid->dz[$j - 1];
+            }
+        }
+        $cells->W = $W;
+    }
+
+    /**
+     * The open share of a lattice lets heat onto the filling and its vapour out.
+     *
+     * @param  array<int, float>  $C  heat capacity over the step, W/K
+     */
+    public function throughTheLattice(Cells $cells, Surroundings $air, array $C, float $aboveCelsius, float $seconds): void
+    {
+        $grid = $this->grid;
+        $open = $this->input->openShare;
+        $densities = SteamTables::densities();
+        for ($i = 0; $i < $grid->fillColumns; $i++) {
+            $c = $grid->fillTo * $grid->columns + $i;
+            $t = $cells->T[$c];
+            $m3 = $grid->area[$i] * $grid->dz[$grid->fillTo];
+            $holds = $C[$c] * $seconds;
+            $dries = max(0.0, $open * $air->convectionAbove / $air->lewis * TopFace::DRYING[Grid::FILLING] * ($densities[max(0, min(Vapour::LAST_ROW, (int) $t))] - $air->vapourKgPerM3) * $seconds * $grid->area[$i]);
+            $kg = min(0.1 * $cells->W[$c] * $m3, $dries);
+            // what dries off takes no more heat than comes in and the cell can spare
+            $conducts = $open * TopFace::USUAL_WATTS * $grid->area[$i] * $seconds;
+            $kg = min($kg, ($conducts * max(0.0, $aboveCelsius - $t) + 0.02 * $holds * max(0.0, $t - 20)) / Vapour::LATENT_JOULES_PER_KG);
+            $warmed = ($holds * $t + $conducts * $aboveCelsius - $kg * Vapour::LATENT_JOULES_PER_KG) / ($holds + $conducts);
+            $cells->T[$c] = $warmed;
+            $cells->W[$c] -= $kg / $m3;
+            $cells->heatJoules += ($warmed - $t) * $holds;
+            $cells->evaporatedKg += $kg;
+            $cells->vapourJoules += $kg * Vapour::WATER_JOULES_PER_KG_KELVIN * $t;
+        }
     }
 }

@@ -4,34 +4,38 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Bake;
 
-/** The state of all cells every few minutes and at the end of each stage, for a drawing that moves. */
+/** Takes the state of all cells every few minutes and at the end of each stage, for a drawing that moves. */
 final class Film
 {
+    /** (definition) */
     private const EVERY_MINUTES = 2.0;
 
-    /** @var list<array{stage: string, minute: float, T: array<int, float>, W: array<int, float>, peak: array<int, float>, dose: array<int, float>, top: array<int, float>, rim: float, base: float, inside: float}> minutes since the first stage began, that of the shell where there is one */
+    /** @var list<FilmFrame> */
     public array $frames = [];
 
-    /** weighted, propped or bare, filled, bake, rest */
-    public string $stage = '';
+    private FilmStage $stage = FilmStage::Bake;
 
-    private float $next = 0.0;
+    private float $nextMinutes = 0.0;
 
     public function __construct(private readonly bool $isOn)
     {
     }
 
-    public function take(float $minute, Cells $cells, bool $always = false): void
+    public function begin(FilmStage $stage): void
     {
-        if (! $this->isOn || (! $always && $minute < $this->next)) {
+        $this->stage = $stage;
+    }
+
+    public function take(float $minutes, Cells $cells, bool $always = false): void
+    {
+        if (! $this->isOn || (! $always && $minutes < $this->nextMinutes)) {
             return;
         }
-        $last = count($this->frames) - 1;
-        $again = $last >= 0 && $this->frames[$last]['stage'] === $this->stage && $minute - $this->frames[$last]['minute'] < 0.01;
-        $this->frames[$again ? $last : $last + 1] = [
-            'stage' => $this->stage, 'minute' => $minute, 'T' => $cells->T, 'W' => $cells->W, 'peak' => $cells->peak, 'dose' => $cells->dose,
-            'top' => $cells->topBrown, 'rim' => $cells->rimBrown, 'base' => $cells->baseBrown, 'inside' => $cells->insideBrown,
-        ];
-        $this->next = $minute + self::EVERY_MINUTES;
+        $last = $this->frames[count($this->frames) - 1] ?? null;
+        if ($last !== null && $last->stage === $this->stage && $minutes - $last->minutes < 0.01) {
+            array_pop($this->frames);
+        }
+        $this->frames[] = FilmFrame::of($this->stage, $minutes, $cells);
+        $this->nextMinutes = $minutes + self::EVERY_MINUTES;
     }
 }

@@ -21,16 +21,26 @@ final readonly class Grid
     /** The skin of an open filling, where another thing lies on top. */
     public const TOPPING = 4;
 
+    /** Cells of a filling, fine and coarse; rows of a crust (numerics, docs/model.md). */
+    private const FINE_COLUMNS = 8;
+
+    private const FINE_ROWS = 12;
+
+    private const COARSE_COLUMNS = 5;
+
+    private const COARSE_ROWS = 7;
+
     private const CRUST_ROWS = 4;
 
     private const SIDE_COLUMNS = 3;
 
-    /** The two topmost rows of a filling, its skin, whatever the grid: 0.5 and 0.8 mm. */
+    /** The two topmost rows of a filling, its skin, whatever the grid: 0.5 and 0.8 mm (numerics). */
     private const SKIN_METRES = [0.0008, 0.0005];
 
+    /** The outermost column of a filling (numerics). */
     private const EDGE_METRES = 0.002;
 
-    /** Rows of a lid from below: thin above, where it dries and browns first. */
+    /** Rows of a lid from below: thin above, where it dries and browns first (numerics). */
     private const LID_SHARES = [0.35, 0.3, 0.22, 0.13];
 
     /**
@@ -66,19 +76,32 @@ final readonly class Grid
     }
 
     /** @param  bool  $coarse fewer cells, for ranges and for the search of ways out */
-    public static function of(BakeInput $input, float $depthMetres, bool $coarse = false): self
+    public static function of(BakeInput $input, float $fillingM3, bool $coarse = false): self
     {
-        $fillColumns = $coarse ? 5 : 8;
-        $fillRows = $coarse ? 7 : 12;
-        $crust = $input->crustMm / 1000;
-        $lid = $input->lidMm / 1000;
+        $fillColumns = $coarse ? self::COARSE_COLUMNS : self::FINE_COLUMNS;
+        $fillRows = $coarse ? self::COARSE_ROWS : self::FINE_ROWS;
         $baseRows = $input->isLined ? self::CRUST_ROWS : 0;
         $sideColumns = $input->isLined ? self::SIDE_COLUMNS : 0;
-        $lidRows = $lid > 0 ? self::CRUST_ROWS : 0;
+        $area = $input->lengthMm === null ? M_PI * ($input->radiusMm / 1000) ** 2 : 2 * $input->radiusMm * $input->lengthMm * 1e-6;
+        $dz = self::heights($input, $fillingM3 / $area, $baseRows, $fillRows);
+        $dr = self::acrossColumns($input, $fillColumns, $sideColumns);
+        [$area, $around] = self::areas($dr, $input->lengthMm === null ? null : $input->lengthMm / 1000);
+        $fillFrom = 1 + $baseRows;
+        $fillTo = $baseRows + $fillRows;
 
+        return new self(
+            count($dr), count($dz), $fillColumns, $sideColumns, $baseRows, $fillFrom, $fillTo, $dz, $dr, $area, $around,
+            self::kinds(count($dr), count($dz), $fillColumns, $fillColumns + $sideColumns, $fillFrom, $fillTo, $input->toppingKg !== null),
+            array_merge(...array_map(static fn (float $high): array => array_map(static fn (float $m2): float => $m2 * $high, $area), $dz)),
+        );
+    }
+
+    /** @return list<float> m */
+    private static function heights(BakeInput $input, float $depthMetres, int $baseRows, int $fillRows): array
+    {
         $dz = [$input->tinMaterial->metres()];
         for ($j = 0; $j < $baseRows; $j++) {
-            $dz[] = $crust / $baseRows;
+            $dz[] = $input->crustMm / 1000 / $baseRows;
         }
         $skin = min(1.0, $depthMetres / (4 * array_sum(self::SKIN_METRES)));
         $inner = $depthMetres - $skin * array_sum(self::SKIN_METRES);
@@ -88,25 +111,33 @@ final readonly class Grid
         foreach (self::SKIN_METRES as $metres) {
             $dz[] = $skin * $metres;
         }
-        for ($j = 0; $j < $lidRows; $j++) {
-            $dz[] = $lid * self::LID_SHARES[$j];
+        foreach ($input->lidMm > 0 ? self::LID_SHARES : [] as $share) {
+            $dz[] = $input->lidMm / 1000 * $share;
         }
+
+        return $dz;
+    }
+
+    /** @return list<float> m */
+    private static function acrossColumns(BakeInput $input, int $fillColumns, int $sideColumns): array
+    {
         $dr = self::widths($input->radiusMm / 1000, $fillColumns);
         for ($i = 0; $i < $sideColumns; $i++) {
-            $dr[] = $crust / $sideColumns;
+            $dr[] = $input->crustMm / 1000 / $sideColumns;
         }
-        if ($input->hasWall) {
-            $dr[] = $input->tinMaterial->metres();
-        }
-        [$area, $around] = self::areas($dr, $input->lengthMm === null ? null : $input->lengthMm / 1000);
-        $fillFrom = 1 + $baseRows;
-        $fillTo = $baseRows + $fillRows;
 
-        return new self(
-            count($dr), count($dz), $fillColumns, $sideColumns, $baseRows, $fillFrom, $fillTo, $dz, $dr, $area, $around,
-            self::kinds(count($dr), count($dz), $fillColumns, $fillColumns + $sideColumns, $fillFrom, $fillTo, $input->topping !== null),
-            array_merge(...array_map(static fn (float $high): array => array_map(static fn (float $m2): float => $m2 * $high, $area), $dz)),
-        );
+        return $input->hasWall ? [...$dr, $input->tinMaterial->metres()] : $dr;
+    }
+
+    /** @return list<int> all cells of the filling, from below, each row from the axis */
+    public function fillCells(): array
+    {
+        $cells = [];
+        for ($j = $this->fillFrom; $j <= $this->fillTo; $j++) {
+            array_push($cells, ...range($j * $this->columns, $j * $this->columns + $this->fillColumns - 1));
+        }
+
+        return $cells;
     }
 
     /** Area of the filling seen from above, m2. */

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Bake;
 
+use Hojaldre\Core\Food\DoughKind;
+use Hojaldre\Core\Food\Thermal;
+
 /**
  * rho cp dT/dt = div(k grad T), split into a sweep along z and one along r, each a tridiagonal system whose elimination is kept
  * until the properties are taken anew. The sweep along z goes up, so that the face above, which is not linear, changes the last pivot alone.
  */
 final readonly class Heat
 {
-    /** Contact of tin and crust, m2 K/W: raw dough lies close, a baked crust lifts (judgement). */
+    /** Contact of tin and crust, m2 K/W: raw dough lies close, a baked crust lifts, and more so at the side (judgement). */
     private const CONTACT_RAW = 0.0025;
 
     private const CONTACT_BAKED = 0.00833;
@@ -26,58 +29,90 @@ final readonly class Heat
 
     private const LID_LIFTS_OVER = 30.0;
 
-    /** Air in the pastry: raw, and baked as shortcrust, as puff and as a lid (judgement). */
+    /** Air in the pastry, raw and baked, and what it does to conduction (judgement). */
     private const POROSITY_RAW = 0.04;
 
-    private const POROSITY_BAKED = ['short' => 0.25, 'puff' => 0.40];
+    private const POROSITY_BAKED = [DoughKind::Short->value => 0.25, DoughKind::Puff->value => 0.40];
 
-    /**
-     * @param  array<int, float>  $C  heat capacity of each cell over the step, W/K
-     * @param  array<int, float>  $k  W/m K
-     * @param  array{array<int, float>, array<int, float>, array<int, float>}  $z  w, 1/pivot and G/pivot of each cell; the topmost pivot of a column stands as it is
-     * @param  array{array<int, float>, array<int, float>, array<int, float>}  $r  the same by rows, from the axis out
-     * @param  array<int, float>  $below  W/K through the floor of each column
-     * @param  array<int, float>  $beyond  W/K through the outer face of each row
-     * @param  array<int, float>  $inside  W/K through the inner face of a row of an empty shell
-     */
-    private function __construct(
-        public array $C,
-        public array $k,
-        private array $z,
-        private array $r,
-        public array $below,
-        public array $beyond,
-        public array $inside,
-    ) {
+    private const POROSITY_POWER = 2.2;
+
+    /** Of water, W/m K over °C, and m3 a kg (docs/sources.md#choi-okos) */
+    private const WATER_K = Thermal::CONDUCTIVITY['water'];
+
+    private const WATER_VOLUME = 0.001;
+
+    public function __construct(private Grid $grid, private CellMaterials $materials, private float $fromBelowFactor = 1.0)
+    {
+    }
+
+    /** @param  float  $insideWatts  W/m2 K to the inner face of an empty shell */
+    public function factors(Cells $cells, Surroundings $air, Outline $outline, float $seconds, float $insideWatts): HeatFactors
+    {
+        [$C, $k] = $this->properties($cells, $seconds);
+        $below = $this->belowFloor($cells, $air);
+        [$beyond, $inside] = $this->besideRows($cells, $air, $outline, $k, $insideWatts);
+
+        return new HeatFactors(
+            $C, $k, $this->alongZ($cells->peak, $C, $k, $outline->top, $below), $this->alongR($cells->peak, $C, $k, $outline->first, $beyond, $inside),
+            $below, $beyond, $inside,
+        );
+    }
+
+    /** @return list<float> W/K through the floor of each column */
+    private function belowFloor(Cells $cells, Surroundings $air): array
+    {
+        $below = [];
+        for ($i = 0; $i < $this->grid->columns; $i++) {
+            $h = $air->contact > 0 ? $air->contact
+                : $air->convectionBelow + Radiation::watts($this->materials->emissivityShare * Radiation::VIEW_SHARE, $air->belowCelsius, $cells->T[$i]);
+            $below[] = $this->grid->area[$i] * $h * $this->fromBelowFactor;
+        }
+
+        return $below;
     }
 
     /**
-     * @param  array<int, int>  $top  row of the topmost cell of each column
-     * @param  array<int, int>  $first  first column of each row
+     * @param  array<int, float>  $k
+     * @return array{list<float>, list<float>} W/K through the outer and the inner face of each row
      */
-    public static function at(Cells $cells, Grid $grid, CellMaterials $materials, Surroundings $air, array $top, array $first, float $seconds, float $insideWatts, float $fromBelow = 1.0): self
+    private function besideRows(Cells $cells, Surroundings $air, Outline $outline, array $k, float $insideWatts): array
     {
-        $columns = $grid->columns;
-        $rows = $grid->rows;
-        $dz = $grid->dz;
-        $dr = $grid->dr;
-        $area = $grid->area;
-        $around = $grid->around;
-        [$C, $k] = self::properties($cells, $grid, $materials, $seconds);
-        $wall = $grid->fillColumns + $grid->sideColumns;
-        $below = $beyond = $inside = [];
-        $lift = self::CONTACT_BAKED - self::CONTACT_RAW;
+        $grid = $this->grid;
+        $last = $grid->columns - 1;
+        $beyond = $inside = [];
+        for ($j = 0; $j < $grid->rows; $j++) {
+            $c = $j * $grid->columns + $last;
+            $emits = $grid->kind[$c] === Grid::TIN ? $this->materials->emissivityShare * Radiation::VIEW_SHARE : Radiation::FOOD_SHARE;
+            $h = ($air->convectionAbove + $air->convectionBelow) / 2 + Radiation::watts($emits, ($air->aboveCelsius + $air->belowCelsius) / 2, $cells->T[$c]);
+            $h /= 1 + $h * $grid->dr[$last] / (2 * $k[$c]);
+            $beyond[] = $h * $grid->around[$last] * $grid->dz[$j];
+            $from = $outline->first[$j];
+            $inside[] = $from > 0 ? $insideWatts * $grid->around[$from - 1] * $grid->dz[$j] : 0.0;
+        }
 
-        // along z, from the floor up
-        $w = $inv = $u = array_fill(0, $columns * $rows, 0.0);
-        $rBelow = $air->contact > 0 ? $air->contact : 0.0;
+        return [$beyond, $inside];
+    }
+
+    /**
+     * From the floor up.
+     *
+     * @param  array<int, float>  $peak
+     * @param  array<int, float>  $C
+     * @param  array<int, float>  $k
+     * @param  array<int, int>  $top
+     * @param  list<float>  $below
+     * @return array{array<int, float>, array<int, float>, array<int, float>} w, 1/pivot, G/pivot
+     */
+    private function alongZ(array $peak, array $C, array $k, array $top, array $below): array
+    {
+        $grid = $this->grid;
+        $columns = $grid->columns;
+        $dz = $grid->dz;
+        $fillTo = $grid->fillTo;
+        $wall = $grid->fillColumns + $grid->sideColumns;
+        $w = $inv = $u = array_fill(0, $columns * $grid->rows, 0.0);
         for ($i = 0; $i < $columns; $i++) {
-            $Ts = $cells->T[$i] + 273.15;
-            $Ta = $air->belowCelsius + 273.15;
-            $h = $rBelow > 0 ? $rBelow : $air->convectionBelow + $materials->emissivity * 0.95 * Faces::SIGMA * ($Ta * $Ta + $Ts * $Ts) * ($Ta + $Ts);
-            $below[] = $area[$i] * $h * $fromBelow;
-            $lower = 0.0;
-            $pivot = 0.0;
+            $lower = $pivot = 0.0;
             $end = $top[$i];
             for ($j = 0; $j <= $end; $j++) {
                 $c = $j * $columns + $i;
@@ -87,39 +122,56 @@ final readonly class Heat
                 }
                 if ($j < $end) {
                     $resist = $dz[$j] / (2 * $k[$c]) + $dz[$j + 1] / (2 * $k[$c + $columns]);
-                    if ($j === 0 && $i < $wall) {
-                        $baked = ($cells->peak[$c + $columns] - 80) / 18;
-                        $resist += $grid->baseRows === 0 ? self::CONTACT_FILLING
-                            : self::CONTACT_RAW + $lift * ($baked < 0 ? 0.0 : ($baked > 1 ? 1.0 : $baked));
+                    if (($j === 0 || $j === $fillTo) && $i < $wall) {
+                        $resist += $this->resistsAbove($j, $peak[$c + $columns]);
                     }
-                    if ($j === $grid->fillTo && $i < $wall) {
-                        $lifted = ($cells->peak[$c + $columns] - self::LID_LIFTS_FROM) / self::LID_LIFTS_OVER;
-                        $resist += self::UNDER_A_LID * ($lifted < 0 ? 0.0 : ($lifted > 1 ? 1.0 : $lifted));
-                    }
-                    $g = $area[$i] / $resist;
-                    $d += $g;
-                    $u[$c] = $g / $d;
-                    $lower = $g;
+                    $lower = $grid->area[$i] / $resist;
+                    $d += $lower;
+                    $u[$c] = $lower / $d;
                 }
                 $inv[$c] = 1 / $d;
                 $pivot = $d;
             }
         }
 
-        // along r, from the axis out
-        $v = $jnv = $t = array_fill(0, $columns * $rows, 0.0);
-        for ($j = 0; $j < $rows; $j++) {
-            $last = $columns - 1;
-            $c = $j * $columns + $last;
-            $Ts = $cells->T[$c] + 273.15;
-            $Ta = ($air->aboveCelsius + $air->belowCelsius) / 2 + 273.15;
-            $emits = $grid->kind[$c] === Grid::TIN ? $materials->emissivity * 0.95 : Faces::FOOD_RADIATION;
-            $h = ($air->convectionAbove + $air->convectionBelow) / 2 + $emits * Faces::SIGMA * ($Ta * $Ta + $Ts * $Ts) * ($Ta + $Ts);
-            $h /= 1 + $h * $dr[$last] / (2 * $k[$c]);
-            $beyond[] = $h * $around[$last] * $dz[$j];
-            $from = $first[$j];
-            $inside[] = $from > 0 ? $insideWatts * $around[$from - 1] * $dz[$j] : 0.0;
+        return [$w, $inv, $u];
+    }
+
+    /** What lies between a row and the one above it beside their own halves, m2 K/W: tin and crust, filling and lid. */
+    private function resistsAbove(int $row, float $peakAbove): float
+    {
+        if ($row === 0) {
+            return $this->grid->baseRows === 0 ? self::CONTACT_FILLING
+                : self::CONTACT_RAW + (self::CONTACT_BAKED - self::CONTACT_RAW) * CrustState::bakedShare($peakAbove);
+        }
+        $lifted = ($peakAbove - self::LID_LIFTS_FROM) / self::LID_LIFTS_OVER;
+
+        return self::UNDER_A_LID * ($lifted < 0 ? 0.0 : ($lifted > 1 ? 1.0 : $lifted));
+    }
+
+    /**
+     * From the axis out.
+     *
+     * @param  array<int, float>  $peak
+     * @param  array<int, float>  $C
+     * @param  array<int, float>  $k
+     * @param  array<int, int>  $first
+     * @param  list<float>  $beyond
+     * @param  list<float>  $inside
+     * @return array{array<int, float>, array<int, float>, array<int, float>} w, 1/pivot, G/pivot
+     */
+    private function alongR(array $peak, array $C, array $k, array $first, array $beyond, array $inside): array
+    {
+        $grid = $this->grid;
+        $columns = $grid->columns;
+        $last = $columns - 1;
+        $dr = $grid->dr;
+        $around = $grid->around;
+        $wall = $grid->fillColumns + $grid->sideColumns;
+        $v = $inv = $u = array_fill(0, $columns * $grid->rows, 0.0);
+        for ($j = 0; $j < $grid->rows; $j++) {
             $lower = $pivot = 0.0;
+            $from = $first[$j];
             for ($i = $from; $i < $columns; $i++) {
                 $c = $j * $columns + $i;
                 $d = $C[$c] + ($i === $from ? $inside[$j] : $lower * (1 - $lower / $pivot));
@@ -129,123 +181,58 @@ final readonly class Heat
                 if ($i < $last) {
                     $resist = $dr[$i] / (2 * $k[$c]) + $dr[$i + 1] / (2 * $k[$c + 1]);
                     if ($i + 1 === $wall && $j > 0) {
-                        $baked = ($cells->peak[$c] - 80) / 18;
-                        $resist += $grid->sideColumns === 0 ? self::CONTACT_FILLING
-                            : self::CONTACT_RAW + self::SIDE_LIFTS * $lift * ($baked < 0 ? 0.0 : ($baked > 1 ? 1.0 : $baked));
+                        $resist += $this->resistsAtWall($peak[$c]);
                     }
-                    $g = $around[$i] * $dz[$j] / $resist;
-                    $d += $g;
-                    $t[$c] = $g / $d;
-                    $lower = $g;
+                    $lower = $around[$i] * $grid->dz[$j] / $resist;
+                    $d += $lower;
+                    $u[$c] = $lower / $d;
                 } else {
                     $d += $beyond[$j];
                 }
-                $jnv[$c] = 1 / $d;
+                $inv[$c] = 1 / $d;
                 $pivot = $d;
             }
         }
 
-        return new self($C, $k, [$w, $inv, $u], [$v, $jnv, $t], $below, $beyond, $inside);
+        return [$v, $inv, $u];
     }
 
-    /**
-     * One step along z.
-     *
-     * @param  array<int, float>  $T
-     * @param  array<int, int>  $top
-     * @param  array<int, float>  $addD  what the face above adds to the last pivot
-     * @param  array<int, float>  $addR  and to its right side
-     * @return array<int, float>
-     */
-    public function alongZ(array $T, Grid $grid, array $top, array $addD, array $addR, float $belowCelsius): array
+    /** Side crust, or filling where there is none, to the wall of the tin, m2 K/W. */
+    private function resistsAtWall(float $peak): float
     {
-        $columns = $grid->columns;
-        $C = $this->C;
-        [$w, $inv, $u] = $this->z;
-        for ($i = 0; $i < $columns; $i++) {
-            $end = $top[$i] * $columns + $i;
-            $rhs = $C[$i] * $T[$i] + $this->below[$i] * $belowCelsius;
-            $T[$i] = $rhs;
-            for ($c = $i + $columns; $c <= $end; $c += $columns) {
-                $rhs = $C[$c] * $T[$c] + $w[$c] * $rhs;
-                $T[$c] = $rhs;
-            }
-            $t = ($rhs + $addR[$i]) / (1 / $inv[$end] + $addD[$i]);
-            $T[$end] = $t;
-            for ($c = $end - $columns; $c >= 0; $c -= $columns) {
-                $t = $T[$c] * $inv[$c] + $u[$c] * $t;
-                $T[$c] = $t;
-            }
-        }
-
-        return $T;
-    }
-
-    /**
-     * One step along r.
-     *
-     * @param  array<int, float>  $T
-     * @param  array<int, int>  $first
-     * @return array<int, float>
-     */
-    public function alongR(array $T, Grid $grid, array $first, float $besideCelsius, float $insideCelsius): array
-    {
-        $columns = $grid->columns;
-        $rows = $grid->rows;
-        $C = $this->C;
-        [$v, $inv, $u] = $this->r;
-        for ($j = 0; $j < $rows; $j++) {
-            $from = $j * $columns + $first[$j];
-            $to = $j * $columns + $columns - 1;
-            $rhs = $C[$from] * $T[$from] + $this->inside[$j] * $insideCelsius;
-            $T[$from] = $rhs;
-            for ($c = $from + 1; $c <= $to; $c++) {
-                $rhs = $C[$c] * $T[$c] + $v[$c] * $rhs;
-                $T[$c] = $rhs;
-            }
-            $t = ($rhs + $this->beyond[$j] * $besideCelsius) * $inv[$to];
-            $T[$to] = $t;
-            for ($c = $to - 1; $c >= $from; $c--) {
-                $t = $T[$c] * $inv[$c] + $u[$c] * $t;
-                $T[$c] = $t;
-            }
-        }
-
-        return $T;
+        return $this->grid->sideColumns === 0 ? self::CONTACT_FILLING
+            : self::CONTACT_RAW + self::SIDE_LIFTS * (self::CONTACT_BAKED - self::CONTACT_RAW) * CrustState::bakedShare($peak);
     }
 
     /** @return array{array<int, float>, array<int, float>} heat capacity of each cell over the step, W/K, and conductivity, W/m K */
-    private static function properties(Cells $cells, Grid $grid, CellMaterials $materials, float $seconds): array
+    private function properties(Cells $cells, float $seconds): array
     {
         $T = $cells->T;
         $W = $cells->W;
         $peak = $cells->peak;
-        $kind = $grid->kind;
-        $columns = $grid->columns;
-        $porosity = self::POROSITY_BAKED[$materials->isPuff ? 'puff' : 'short'] - self::POROSITY_RAW;
-        [$heat0, $heat1, $k0, $k1, $volume] = [$materials->heat0, $materials->heat1, $materials->k0, $materials->k1, $materials->volume];
+        $grid = $this->grid;
+        $materials = $this->materials;
+        $porosity = self::POROSITY_BAKED[$materials->doughKind->value] - self::POROSITY_RAW;
+        [$k0, $k1, $k2] = self::WATER_K;
+        [$m3s, $volumes, $dryK0, $dryK1, $heat0, $heat1] = [$grid->m3, $materials->volume, $materials->k0, $materials->k1, $materials->heat0, $materials->heat1];
         $C = $k = [];
-        $c = 0;
-        foreach ($grid->dz as $dz) {
-            for ($i = 0; $i < $columns; $i++, $c++) {
-                $what = $kind[$c];
-                $m3 = $grid->area[$i] * $dz;
-                if ($what === Grid::TIN) {
-                    $C[] = $m3 * $materials->tinHeat / $seconds;
-                    $k[] = $materials->tinConducts;
+        foreach ($grid->kind as $c => $what) {
+            $m3 = $m3s[$c];
+            if ($what === Grid::TIN) {
+                $C[] = $m3 * $materials->tinHeat / $seconds;
+                $k[] = $materials->tinConducts;
 
-                    continue;
-                }
-                $t = $T[$c];
-                $wet = $W[$c] * 0.001;
-                $conducts = ($wet * (0.57109 + $t * (1.7625e-3 - 6.7036e-6 * $t)) + $volume[$what] * ($k0[$what] + $k1[$what] * $t)) / ($wet + $volume[$what]);
-                if ($what === Grid::CRUST || $what === Grid::LID) {
-                    $baked = ($peak[$c] - 80) / 18;
-                    $conducts *= (1 - self::POROSITY_RAW - $porosity * ($baked < 0 ? 0.0 : ($baked > 1 ? 1.0 : $baked))) ** 2.2;
-                }
-                $k[] = $conducts;
-                $C[] = $m3 * ($W[$c] * Vapour::WATER_HEAT + $heat0[$what] + $heat1[$what] * $t) / $seconds;
+                continue;
             }
+            $t = $T[$c];
+            $wet = $W[$c] * self::WATER_VOLUME;
+            $volume = $volumes[$what];
+            $conducts = ($wet * ($k0 + $t * ($k1 + $k2 * $t)) + $volume * ($dryK0[$what] + $dryK1[$what] * $t)) / ($wet + $volume);
+            if ($what === Grid::CRUST || $what === Grid::LID) {
+                $conducts *= (1 - self::POROSITY_RAW - $porosity * CrustState::bakedShare($peak[$c])) ** self::POROSITY_POWER;
+            }
+            $k[] = $conducts;
+            $C[] = $m3 * ($W[$c] * Vapour::WATER_JOULES_PER_KG_KELVIN + $heat0[$what] + $heat1[$what] * $t) / $seconds;
         }
 
         return [$C, $k];

@@ -12,6 +12,7 @@ use Hojaldre\Core\Food\Thermal;
  */
 final readonly class Material
 {
+    /** °C (definition) */
     private const COLD = 20.0;
 
     private const HOT = 120.0;
@@ -32,6 +33,12 @@ final readonly class Material
         public array $heat,
         public array $conducts,
     ) {
+    }
+
+    /** @param  array<string, float>  $partsKg  of each, in any amount; it lies without gaps */
+    public static function lying(array $partsKg): self
+    {
+        return self::of($partsKg, Thermal::ofParts(array_map(static fn (float $kg): float => max(1e-9, $kg), $partsKg), self::COLD)->density());
     }
 
     /**

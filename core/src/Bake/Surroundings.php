@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Bake;
 
+use Hojaldre\Core\Oven\OvenMode;
+use Hojaldre\Core\Oven\Rack;
+
 /**
  * What stands around the pie in one stage. Convection W/m2 K: static 8.5 above and 7 below, fan 15.5 and 11.5 (fitted, so that
  * fan is about static less 20 °C); air of an oven holds 8 kPa of vapour; a rack low in the oven is hotter below (judgement).
@@ -29,7 +32,7 @@ final readonly class Surroundings
      * @param  float  $rimShare  share of convection and radiation that reaches the rim
      * @param  float  $dries  share of the evaporation that is left
      * @param  float  $lewis  J/m3 K, convection over this is the transfer of vapour: 800 in an oven, 1100 in a room
-     * @param  float  $vapour  kg in a m3 of the air
+     * @param  float  $vapourKgPerM3  of the air
      * @param  float  $contact  W/m2 K through what it stands on, 0 on an open rack
      * @param  bool  $isOven  whether the door was opened at its beginning
      */
@@ -42,33 +45,33 @@ final readonly class Surroundings
         public float $rimShare,
         public float $dries,
         public float $lewis,
-        public float $vapour,
+        public float $vapourKgPerM3,
         public float $contact,
         public bool $isOven,
     ) {
     }
 
     /** @param  float  $acrossMm how wide the pie is */
-    public static function oven(float $celsius, string $mode, string $rack, bool $tent, bool $shield, bool $onSteel, float $heatTransfer = 1.0, float $acrossMm = self::ACROSS_MM): self
+    public static function oven(float $celsius, OvenMode $mode, Rack $rack, bool $tent, bool $shield, bool $onSteel, float $heatTransferFactor = 1.0, float $acrossMm = self::ACROSS_MM): self
     {
         $small = ($acrossMm / self::ACROSS_MM) ** -0.25;
-        [$above, $below] = $mode === 'fan' ? [15.5, 11.5] : [8.5, 7.0];
+        [$above, $below] = $mode === OvenMode::Fan ? [15.5, 11.5] : [8.5, 7.0];
         [$hotterAbove, $hotterBelow] = match ($rack) {
-            'low' => [-5.0, 15.0],
-            'high' => [8.0, -8.0],
-            default => [0.0, 0.0],
+            Rack::Low => [-5.0, 15.0],
+            Rack::High => [8.0, -8.0],
+            Rack::Middle => [0.0, 0.0],
         };
 
         return new self(
             aboveCelsius: $celsius + $hotterAbove,
             belowCelsius: $celsius + $hotterBelow,
-            convectionAbove: $above * $small * ($tent ? 0.6 : 1.0) * $heatTransfer,
-            convectionBelow: $below * $small * $heatTransfer,
-            radiates: ($tent ? 0.25 : 1.0) * $heatTransfer,
+            convectionAbove: $above * $small * ($tent ? 0.6 : 1.0) * $heatTransferFactor,
+            convectionBelow: $below * $small * $heatTransferFactor,
+            radiates: ($tent ? 0.25 : 1.0) * $heatTransferFactor,
             rimShare: $shield ? 0.4 : 1.0,
             dries: $tent ? 0.4 : 1.0,
             lewis: 800.0,
-            vapour: Vapour::density(self::VAPOUR_PASCAL, $celsius),
+            vapourKgPerM3: Vapour::density(self::VAPOUR_PASCAL, $celsius),
             contact: $onSteel ? 80.0 : 0.0,
             isOven: true,
         );
@@ -77,12 +80,12 @@ final readonly class Surroundings
     /** A kitchen at 20 °C, the pie on a rack. */
     public static function room(): self
     {
-        return new self(20, 20, 5, 5, 1, 1, 1, 1100, Vapour::density(0.5 * Vapour::pressure(20), 20), 0, false);
+        return new self(20, 20, 5, 5, 1, 1, 1, 1100, Vapour::density(0.5 * Vapour::pascal(20), 20), 0, false);
     }
 
     public static function fridge(): self
     {
-        return new self(4, 4, 8, 8, 1, 1, 1, 1100, Vapour::density(0.7 * Vapour::pressure(4), 4), 0, false);
+        return new self(4, 4, 8, 8, 1, 1, 1, 1100, Vapour::density(0.7 * Vapour::pascal(4), 4), 0, false);
     }
 
     /** The same, with the door left shut. */
@@ -90,7 +93,7 @@ final readonly class Surroundings
     {
         return new self(
             $this->aboveCelsius, $this->belowCelsius, $this->convectionAbove, $this->convectionBelow, $this->radiates, $this->rimShare,
-            $this->dries, $this->lewis, $this->vapour, $this->contact, false,
+            $this->dries, $this->lewis, $this->vapourKgPerM3, $this->contact, false,
         );
     }
 

@@ -21,6 +21,11 @@ final readonly class Custard
     /** Protein of raw meat or fish that sets as one egg does once blended, g (judgement: 100 g of lean meat carries about 100 g of cream firmly). */
     private const MEAT_PROTEIN_GRAMS_PER_EGG = 13.3;
 
+    /** Egg alone sets at this temperature, and no custard that holds sets above the other (fitted, docs/model.md). */
+    public const EGG_ALONE_CELSIUS = 70.0;
+
+    private const SETS_BEFORE_CELSIUS = 86.0;
+
     /** Fat up to this share of the custard does not delay it. */
     private const LEAN_FAT_SHARE = 0.10;
 
@@ -60,24 +65,11 @@ final readonly class Custard
     {
         $parts = $this->setPointKelvins();
 
-        return min(86.0, 70 + array_sum($parts));
+        return min(self::SETS_BEFORE_CELSIUS, self::EGG_ALONE_CELSIUS + array_sum($parts));
     }
 
-    /** The same in words: what moves it away from the 70 °C of egg alone. */
-    public function setsBecause(): string
-    {
-        $words = [];
-        foreach ($this->setPointKelvins() as $cause => $kelvins) {
-            if (abs($kelvins) >= 0.5) {
-                $words[] = sprintf('%s %s %d', $cause, $kelvins > 0 ? '+' : '−', (int) round(abs($kelvins)));
-            }
-        }
-
-        return 'egg alone 70'.($words === [] ? '' : ', '.implode(', ', $words));
-    }
-
-    /** @return array<string, float> K by cause */
-    private function setPointKelvins(): array
+    /** @return array{dilution: float, yolks: float, fat: float} what moves it away from egg alone, K */
+    public function setPointKelvins(): array
     {
         $liquidToEgg = $this->liquidGramsPerEgg() / self::EGG_GRAMS;
 

@@ -34,13 +34,12 @@ enum CustardStyle: string
         };
     }
 
-    /** How a custard with so much liquid to an egg turns out, for a cook who wanted this style: firm, holds or loose. */
-    public function verdict(float $gramsPerEgg): string
+    public function verdict(float $gramsPerEgg): CustardVerdict
     {
         return match (true) {
-            $gramsPerEgg > $this->mostGrams() + 1e-9 => 'loose',
-            $gramsPerEgg < $this->leastGrams() - 1e-9 => 'firm',
-            default => 'holds',
+            $gramsPerEgg > $this->mostGrams() + 1e-9 => CustardVerdict::Loose,
+            $gramsPerEgg < $this->leastGrams() - 1e-9 => CustardVerdict::Firm,
+            default => CustardVerdict::Holds,
         };
     }
 

@@ -6,11 +6,14 @@ namespace Hojaldre\Core\Food;
 
 use Hojaldre\Core\Measure\CookUnits;
 use Hojaldre\Core\Measure\Entry;
+use Hojaldre\Core\Measure\EntryUnit;
 use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Measure\Mass;
+use Hojaldre\Core\Measure\OtherAmount;
 use Hojaldre\Core\Measure\QuantityText;
 use Hojaldre\Core\Measure\Volume;
 use Hojaldre\Core\Refusal\Refused;
+use Hojaldre\Core\Statement\Statement;
 
 /** How many grams a cook's words for an amount of one food come to. */
 final readonly class AmountParser
@@ -30,13 +33,13 @@ final readonly class AmountParser
     {
         $read = QuantityText::read($words);
         $grams = 0.0;
-        $said = $others = $own = [];
+        $how = $others = $own = [];
         foreach ($read->parts as $part) {
             $other = self::partOfAnEgg($part['unit'], $food);
-            [$partGrams, $how] = $this->part($part['number'], $part['unit'], $other ?? $food);
-            $said[] = $how;
+            [$partGrams, $said] = $this->part($part['number'], $part['unit'], $other ?? $food);
+            $how = [...$how, ...$said];
             if ($other !== null) {
-                $others[] = ['food' => $other->id, 'words' => sprintf('%s %s', Figures::number($part['number'], 2), self::size($part['unit'])), 'grams' => $partGrams];
+                $others[] = new OtherAmount($other->id, sprintf('%s %s', Figures::number($part['number'], 2), self::size($part['unit'])), $partGrams);
             } else {
                 $grams += $partGrams;
                 $own[] = trim(Figures::number($part['number'], 2).' '.$part['unit']);
@@ -44,7 +47,7 @@ final readonly class AmountParser
         }
         $text = $others === [] ? $read->text : ($own === [] ? '0 large' : implode(' + ', $own));
 
-        return new Entry($text, $grams, 'g', implode('; ', array_filter($said)), $others);
+        return new Entry($text, $grams, EntryUnit::Grams, $how, $others);
     }
 
     private static function partOfAnEgg(string $unit, Food $food): ?Food
@@ -69,12 +72,23 @@ final readonly class AmountParser
         return preg_match('/\b(extra large|small|medium|large)\b/u', $unit, $m) === 1 ? $m[1] : 'large';
     }
 
-    /** @return array{float, string} */
+    /** @return array{float, list<Statement>} grams, and how they were reached */
     private function part(float $number, string $unit, Food $food): array
     {
         if ($unit === '') {
-            throw Refused::because('unit-missing', '', sprintf('%s what? Add %s.', Figures::number($number, 2), $this->known($food)));
+            throw Refused::because('unit-missing', '', ['number' => $number, 'allowed' => self::known($food)]);
         }
+
+        return self::byWeight($number, $unit, $food)
+            ?? $this->byCupOfItsOwn($number, $unit, $food)
+            ?? $this->byVolume($number, $unit, $food)
+            ?? self::byPiece($number, $unit, $food)
+            ?? throw Refused::because('unit-unknown-for-food', '', ['unit' => $unit, 'food' => $food->name, 'allowed' => self::known($food)]);
+    }
+
+    /** @return array{float, list<Statement>}|null */
+    private static function byWeight(float $number, string $unit, Food $food): ?array
+    {
         $first = explode(' ', $unit)[0];
         $mass = match ($first) {
             'g', 'gram', 'grams', 'gr' => Mass::grams($number),
@@ -83,26 +97,47 @@ final readonly class AmountParser
             'lb', 'lbs', 'pound', 'pounds' => Mass::pounds($number),
             default => null,
         };
-        if ($mass !== null && $food->role === Role::Egg && preg_match('/\bshells?\b/u', $unit) === 1) {
+        if ($mass === null) {
+            return null;
+        }
+        if ($food->role === Role::Egg && preg_match('/\bshells?\b/u', $unit) === 1) {
             $grams = $mass->grams * EggSizes::WITHOUT_SHELL;
 
-            return [$grams, sprintf('%s in the shell, %s without', Figures::grams($mass->grams), Figures::grams($grams))];
+            return [$grams, [new Statement('amount.in-shell', ['shellGrams' => $mass->grams, 'eggGrams' => $grams])]];
         }
-        if ($mass !== null) {
-            return [$mass->grams, $first === 'g' ? '' : sprintf('%s %s = %s', Figures::number($number, 2), $first, Figures::grams($mass->grams))];
-        }
-        // leaves and slices lie looser in a cup than they do in a pie, so some foods have a cup of their own
-        if (preg_match('/^cups?\b/u', $unit) === 1 && isset($food->pieces['cup'])) {
-            $grams = $number * $food->pieces['cup'] * $this->units->cupMl / self::METRIC_CUP_ML;
 
-            return [$grams, sprintf('%s %s cup raw and loose = %s', Figures::number($number, 2), $this->units->name, Figures::grams($grams))];
+        return [$mass->grams, $first === 'g' ? [] : [new Statement('amount.mass', ['number' => $number, 'unit' => $first, 'massGrams' => $mass->grams])]];
+    }
+
+    /**
+     * Leaves and slices lie looser in a cup than they do in a pie, so some foods have a cup of their own.
+     *
+     * @return array{float, list<Statement>}|null
+     */
+    private function byCupOfItsOwn(float $number, string $unit, Food $food): ?array
+    {
+        if (preg_match('/^cups?\b/u', $unit) !== 1 || ! isset($food->pieces['cup'])) {
+            return null;
         }
+        $grams = $number * $food->pieces['cup'] * $this->units->cupMl / self::METRIC_CUP_ML;
+
+        return [$grams, [new Statement('amount.cup', ['number' => $number, 'system' => $this->units->system->value, 'massGrams' => $grams])]];
+    }
+
+    /** @return array{float, list<Statement>}|null */
+    private function byVolume(float $number, string $unit, Food $food): ?array
+    {
         $volume = Volume::called($unit, $number, $this->units);
-        if ($volume !== null) {
-            $grams = $volume->millilitres * $food->bulkGramsPerMl;
 
-            return [$grams, sprintf('%s ml at %s g a ml (%s cup and spoons)', Figures::number($volume->millilitres, 1), Figures::number($food->bulkGramsPerMl, 2), $this->units->name)];
-        }
+        return $volume === null ? null : [$volume->millilitres * $food->bulkGramsPerMl, [new Statement('amount.volume', [
+            'exactMl' => $volume->millilitres, 'number' => $food->bulkGramsPerMl, 'system' => $this->units->system->value,
+        ])]];
+    }
+
+    /** @return array{float, list<Statement>}|null */
+    private static function byPiece(float $number, string $unit, Food $food): ?array
+    {
+        $first = explode(' ', $unit)[0];
         if ($food->role === Role::Egg && preg_match('/^(eggs?|yolks?|whites?)$/u', $first) === 1 && isset($food->pieces['large'])) {
             $unit = $first = 'large';
         }
@@ -111,14 +146,16 @@ final readonly class AmountParser
         uksort($pieces, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
         foreach ($pieces as $piece => $pieceGrams) {
             if (str_starts_with($unit, $piece) || $first === $piece || $first === $piece.'s' || $first === $piece.'es' || ($piece === 'leaf' && $first === 'leaves')) {
-                return [$number * $pieceGrams, sprintf('%s %s at %s each', Figures::number($number, 2), $piece, Figures::grams($pieceGrams))];
+                return [$number * $pieceGrams, [new Statement('amount.pieces', ['number' => $number, 'piece' => $piece, 'eachGrams' => $pieceGrams])]];
             }
         }
-        throw Refused::because('unit-unknown', '', sprintf('"%s" is not a unit known for %s. Write %s.', $unit, mb_strtolower($food->name), $this->known($food)));
+
+        return null;
     }
 
-    private function known(Food $food): string
+    /** @return list<string> */
+    private static function known(Food $food): array
     {
-        return Figures::choice(['g', 'oz', 'lb', 'ml', 'cups', 'tbsp', 'tsp', ...array_diff(array_keys($food->pieces), ['cup'])]);
+        return ['g', 'oz', 'lb', 'ml', 'cups', 'tbsp', 'tsp', ...array_diff(array_keys($food->pieces), ['cup'])];
     }
 }

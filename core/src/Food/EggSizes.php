@@ -11,8 +11,6 @@ namespace Hojaldre\Core\Food;
  */
 final readonly class EggSizes
 {
-    public const NAMES = ['us', 'eu'];
-
     /** Share of an egg that is not shell. */
     public const WITHOUT_SHELL = 0.89;
 
@@ -23,14 +21,13 @@ final readonly class EggSizes
 
     private const US = ['medium' => 44.0, 'large' => 50.0, 'extra large' => 56.0];
 
-    /** @param  string  $name one of NAMES; anything else is us */
-    public static function apply(Food $food, string $name): Food
+    public static function apply(Food $food, EggSizing $sizing): Food
     {
         $part = self::PARTS[$food->id] ?? null;
         if ($part === null) {
             return $food;
         }
-        $sizes = $name === 'eu' ? array_map(static fn (float $grams): float => $grams * self::WITHOUT_SHELL, self::IN_SHELL) : self::US;
+        $sizes = $sizing === EggSizing::Eu ? array_map(static fn (float $grams): float => $grams * self::WITHOUT_SHELL, self::IN_SHELL) : self::US;
 
         return $food->withPieces(array_map(static fn (float $grams): float => round($grams * $part, $part === 1.0 ? 0 : 1), $sizes));
     }

@@ -82,7 +82,7 @@ final readonly class Food implements Judged
     }
 
     /** Share of a heap of it that is the food and not the gaps between, 0 to 1. */
-    public function packing(): float
+    public function packingShare(): float
     {
         return $this->bulkGramsPerMl / $this->gramsPerMl;
     }

@@ -25,9 +25,9 @@ final readonly class Likeness
     public static function distance(Food $one, Food $other): float
     {
         $sum = 0.0;
-        [$a, $b] = [$one->per100g->toArray(), $other->per100g->toArray()];
+        [$a, $b] = [$one->per100g, $other->per100g];
         foreach (self::WEIGHTS as $part => $weight) {
-            $sum += $weight * abs($a[$part] - $b[$part]);
+            $sum += $weight * abs($a->{$part} - $b->{$part});
         }
 
         return $sum

@@ -37,7 +37,8 @@ final readonly class Pantry
             bindsGramsPerGram: $binds,
             safeCelsius: $safe,
             pieces: $pieces,
-            allergens: $allergens,
+            allergens: array_map(Allergen::from(...), array_values($allergens)),
+            doughKind: $role === 'dough' ? (str_contains($id, 'puff') ? DoughKind::Puff : DoughKind::Short) : null,
         );
     }
 

@@ -16,17 +16,4 @@ final readonly class Preparation
         public int $minutesHigh,
     ) {
     }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return [
-            'name' => $this->name,
-            'how' => $this->how,
-            'yieldLow' => $this->yieldLow,
-            'yieldHigh' => $this->yieldHigh,
-            'minutesLow' => $this->minutesLow,
-            'minutesHigh' => $this->minutesHigh,
-        ];
-    }
 }

@@ -31,7 +31,7 @@ final readonly class Thermal
     ];
 
     /** W/m K */
-    private const CONDUCTIVITY = [
+    public const CONDUCTIVITY = [
         'water' => [0.57109, 1.7625e-3, -6.7036e-6],
         'protein' => [0.17881, 1.1958e-3, -2.7178e-6],
         'fat' => [0.18071, -2.7604e-4, -1.7749e-7],
@@ -55,10 +55,7 @@ final readonly class Thermal
 
     public static function of(Composition $food, float $celsius): self
     {
-        $parts = $food->toArray();
-        unset($parts['salt']);
-
-        return new self($parts, $celsius);
+        return new self($food->parts(), $celsius);
     }
 
     /** kg/m3 without gaps */

@@ -5,9 +5,15 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Forecast;
 
 use Hojaldre\Core\Bake\BakeInput;
+use Hojaldre\Core\Bake\Browning;
+use Hojaldre\Core\Food\DoughKind;
 use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Oven\StandsOn;
+use Hojaldre\Core\Pastry\Glaze;
+use Hojaldre\Core\Pastry\Lining;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Form;
+use Hojaldre\Core\Pie\Layer;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Tin\FoldedDiscs;
@@ -22,58 +28,66 @@ final readonly class BakeInputs
     /** A custard or a cream runs this freely, before it sets, against water (judgement). */
     private const POURS = 0.9;
 
+    /** From here on an egg or a dairy pours before it sets; what stands on a spoon does not (judgement). */
+    private const POURS_LIQUID_SHARE = 0.9;
+
+    private const POURS_EGGS_PER_100G = 1.5;
+
     /** How fast a top browns against plain pastry, and the water to solids at which it browns half as fast (fitted). */
     private const TOPS = ['custard' => [7.5, 1.3], 'cheese' => [2.8, 1.3], 'solids' => [4.0, 1.3]];
 
-    private const GLAZES = ['none' => 1.0, 'milk' => 1.6, 'egg' => 2.2];
+    private const GLAZES = [Glaze::None->value => 1.0, Glaze::Milk->value => 1.6, Glaze::Egg->value => 2.2];
 
-    private const PASTRY_X0 = 0.12;
+    /** A fold is closed but for its vents, and commonly glazed with egg (common practice, no source). */
+    public const FOLD_OPEN_SHARE = 0.01;
 
-    public static function of(Pie $pie): BakeInput
+    public const FOLD_GLAZE = Glaze::Egg;
+
+    /** Less across than this is no pie, mm; nothing goes in colder than this, °C (definition). */
+    private const LEAST_RADIUS = 10.0;
+
+    private const COLDEST = 1.0;
+
+    public static function of(Weights $weights): BakeInput
     {
-        $weights = Weights::of($pie);
+        $pie = $weights->pie;
         $units = self::units($pie);
-        $parts = array_map(static fn (float $kg): float => $kg / $units, self::parts($pie));
         $lined = $weights->lined;
-        $folded = $pie->tin instanceof FoldedDiscs;
-        $radius = $lined->radiusMm(min($lined->depthMm(), $weights->fillMm()) / 2);
-        if ($folded) {
-            $radius = sqrt($lined->floorAreaMm2() / $units * FoldedDiscs::MEAN_SHARE / M_PI);
-        }
+        $isFold = $pie->tin instanceof FoldedDiscs;
+        $radius = $isFold ? sqrt($lined->floorAreaMm2() / $units * FoldedDiscs::MEAN_SHARE / M_PI) : $lined->radiusMm(min($lined->depthMm(), $weights->fillMm()) / 2);
         $lid = $pie->crust->lid;
-        $custard = $pie->custard();
-        $seasons = $weights->custard();
-        [$gain, $x0] = self::top($pie, $weights);
+        $layer = $pie->custard();
+        $custard = $weights->custard();
+        [$gain, $halfWater] = self::top($weights);
 
         return new BakeInput(
-            radiusMm: max(10.0, $radius),
+            radiusMm: max(self::LEAST_RADIUS, $radius),
             lengthMm: $lined instanceof RectangularTin ? $lined->floorAreaMm2() / (2 * $lined->radiusMm(0)) : null,
             crustMm: $pie->crust->thicknessMm,
-            isLined: $folded || $pie->crust->lining === 'tin',
-            hasWall: ! $folded,
-            lidMm: $folded ? $pie->crust->thicknessMm : ($lid->thicknessMm ?? 0.0),
-            openShare: $folded ? 0.01 : ($lid->openShare ?? 0.0),
-            rimGain: 1.0,
+            isLined: $isFold || $pie->crust->lining === Lining::Tin,
+            hasWall: ! $isFold,
+            lidMm: $isFold ? $pie->crust->thicknessMm : ($lid->thicknessMm ?? 0.0),
+            openShare: $isFold ? self::FOLD_OPEN_SHARE : ($lid->openShare ?? 0.0),
             tinMaterial: $pie->bake->tinMaterial,
             pastry: $pie->crust->dough->per100g,
             pastryKgPerM3: $pie->crust->dough->gramsPerMl * 1000,
-            isPuff: str_contains($pie->crust->dough->id, 'puff'),
-            parts: $parts,
-            topping: self::topping($pie, $weights),
-            startCelsius: max(1.0, $weights->startCelsius()),
-            setsAtCelsius: $seasons !== null && $seasons->eggs > 0 ? $seasons->setsAtCelsius() : null,
-            liquidKg: ($custard?->grams() ?? 0.0) / 1000 / $units,
+            doughKind: $pie->crust->dough->doughKind ?? DoughKind::Short,
+            partsKg: array_map(static fn (float $kg): float => $kg / $units, self::partsKg($pie->layers, $pie->seasonings)),
+            toppingKg: self::topping($pie),
+            startCelsius: max(self::COLDEST, $weights->startCelsius()),
+            setsAtCelsius: $custard !== null && $custard->eggs > 0 ? $custard->setsAtCelsius() : null,
+            liquidKg: ($layer?->grams() ?? 0.0) / 1000 / $units,
             weepKg: $weights->looseGrams / 1000 / $units,
             bindsKg: ($weights->looseGrams - $weights->freeGrams) / 1000 / $units,
-            runniness: $custard === null ? 0.0 : self::POURS * self::pourable($custard) / max(1.0, $weights->fillingGrams),
+            runnyShare: $layer === null ? 0.0 : self::POURS * self::pourableGrams($layer) / max(1.0, $weights->fillingGrams),
             seal: $pie->crust->seal,
             underlay: $pie->underlay(),
             topGain: $gain,
-            topX0: $x0,
+            topHalfWaterRatio: $halfWater,
             shell: $pie->form()->canBeBakedBlind() ? $pie->crust->shell : [],
             stages: $pie->bake->stages,
-            onSteel: $pie->bake->on === 'steel',
-            wantedCelsius: $weights->safeCelsius(),
+            onSteel: $pie->bake->on === StandsOn::Steel,
+            safeCelsius: $weights->safeCelsius(),
         );
     }
 
@@ -83,18 +97,23 @@ final readonly class BakeInputs
         return $pie->tin instanceof RectangularTin ? 1 : max(1, (int) round($pie->tin->floorAreaMm2() / (M_PI * $pie->tin->radiusMm(0) ** 2)));
     }
 
-    /** @return array<string, float> kg of each part of the whole filling */
-    private static function parts(Pie $pie): array
+    /**
+     * @param  list<Layer>  $layers
+     * @param  list<\Hojaldre\Core\Pie\Ingredient>  $seasonings
+     * @return array<string, float> kg of each part of them together
+     */
+    private static function partsKg(array $layers, array $seasonings): array
     {
         $parts = ['water' => 0.0, 'protein' => 0.0, 'fat' => 0.0, 'carbohydrate' => 0.0, 'fibre' => 0.0, 'ash' => 0.0];
         $add = static function (Food $food, float $grams, float $water = 0.0, float $fat = 0.0) use (&$parts): void {
+            $in = $food->per100g->parts();
             foreach ($parts as $part => $kg) {
-                $parts[$part] = $kg + $grams * $food->per100g->toArray()[$part] / 100000;
+                $parts[$part] = $kg + $grams * $in[$part] / 100000;
             }
             $parts['water'] -= $water / 1000;
             $parts['fat'] -= $fat / 1000;
         };
-        foreach ($pie->layers as $layer) {
+        foreach ($layers as $layer) {
             if ($layer instanceof SolidLayer) {
                 $lost = $layer->bought->grams - $layer->now->grams;
                 $share = $layer->food->waterShareOfLoss();
@@ -108,19 +127,19 @@ final readonly class BakeInputs
                 }
             }
         }
-        foreach ($pie->seasonings as $one) {
+        foreach ($seasonings as $one) {
             $add($one->food, $one->grams());
         }
 
         return array_map(static fn (float $kg): float => max(1e-6, $kg), $parts);
     }
 
-    /** g of the custard that pours before it sets; what stands on a spoon does not. */
-    private static function pourable(CustardLayer $custard): float
+    /** Of the custard, what pours before it sets. */
+    private static function pourableGrams(CustardLayer $custard): float
     {
         $grams = 0.0;
         foreach ($custard->ingredients() as $one) {
-            $grams += $one->grams() * ($one->food->liquidShare >= 0.9 || $one->food->eggsPer100g >= 1.5 ? 1.0 : 0.0);
+            $grams += $one->grams() * ($one->food->liquidShare >= self::POURS_LIQUID_SHARE || $one->food->eggsPer100g >= self::POURS_EGGS_PER_100G ? 1.0 : 0.0);
         }
 
         return $grams;
@@ -131,24 +150,21 @@ final readonly class BakeInputs
      *
      * @return array<string, float>|null
      */
-    private static function topping(Pie $pie, Weights $weights): ?array
+    private static function topping(Pie $pie): ?array
     {
-        $last = $pie->layers === [] ? null : $pie->layers[count($pie->layers) - 1];
-        if (! $last instanceof SolidLayer || $pie->form() !== Form::Open || count($pie->layers) === 1) {
-            return null;
-        }
-        $alone = new Pie($pie->name, 1, '', $pie->tin, $pie->crust, [$last], [], $pie->bake);
+        $last = $pie->layers[count($pie->layers) - 1] ?? null;
 
-        return self::parts($alone);
+        return $last instanceof SolidLayer && $pie->form() === Form::Open && count($pie->layers) > 1 ? self::partsKg([$last], []) : null;
     }
 
     /** @return array{float, float} */
-    private static function top(Pie $pie, Weights $weights): array
+    private static function top(Weights $weights): array
     {
+        $pie = $weights->pie;
         if ($pie->crust->lid !== null || $pie->form() === Form::Folded) {
-            return [self::GLAZES[$pie->crust->lid->glaze ?? 'egg'], self::PASTRY_X0];
+            return [self::GLAZES[($pie->crust->lid->glaze ?? self::FOLD_GLAZE)->value], Browning::PASTRY_HALF_WATER_RATIO];
         }
-        $last = $pie->layers === [] ? null : $pie->layers[count($pie->layers) - 1];
+        $last = $pie->layers[count($pie->layers) - 1] ?? null;
 
         return match (true) {
             $last instanceof SolidLayer && $last->food->isCheese() => self::TOPS['cheese'],

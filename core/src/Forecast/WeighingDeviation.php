@@ -11,10 +11,10 @@ namespace Hojaldre\Core\Forecast;
 final readonly class WeighingDeviation
 {
     private function __construct(
-        public float $weep = 1.0,
-        public float $egg = 1.0,
-        public float $saltiness = 1.0,
-        public float $volume = 1.0,
+        public float $weepFactor = 1.0,
+        public float $eggFactor = 1.0,
+        public float $saltFactor = 1.0,
+        public float $volumeFactor = 1.0,
     ) {
     }
 
@@ -31,10 +31,10 @@ final readonly class WeighingDeviation
     public static function pairs(): array
     {
         return [
-            [new self(weep: 0.7), new self(weep: 1.3)],
-            [new self(egg: 0.94), new self(egg: 1.06)],
-            [new self(saltiness: 0.95), new self(saltiness: 1.05)],
-            [new self(volume: 0.97), new self(volume: 1.03)],
+            [new self(weepFactor: 0.7), new self(weepFactor: 1.3)],
+            [new self(eggFactor: 0.94), new self(eggFactor: 1.06)],
+            [new self(saltFactor: 0.95), new self(saltFactor: 1.05)],
+            [new self(volumeFactor: 0.97), new self(volumeFactor: 1.03)],
         ];
     }
 }

@@ -9,42 +9,46 @@ use Hojaldre\Core\Moisture\LayerWater;
 use Hojaldre\Core\Pie\Form;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Safety\SafeTemperature;
 use Hojaldre\Core\Seasoning\Salt;
+use Hojaldre\Core\Seasoning\SaltSource;
 use Hojaldre\Core\Tin\Tin;
 
-/** The weighing arithmetic of one design: what the readings are taken from. */
+/** The weighing arithmetic of one design: what the readings are taken from. Made once for a design and handed on. */
 final readonly class Weights
 {
     /** A filling folded into a disc is pressed together, with this much air left in it (judgement). */
     private const PRESSED = 1.15;
 
-    public Tin $lined;
+    /** Of an empty pie, °C (common practice, no source). */
+    private const USUAL_START = 10.0;
 
-    /** @var array<string, LayerWater> by layer id */
-    public array $water;
+    /**
+     * @param  Tin  $lined  the space inside its crust
+     * @param  array<string, LayerWater>  $water  by layer id
+     * @param  float  $looseGrams  water that weeps and no binder folded in holds
+     * @param  float  $absorbedGrams  of it, what scattered layers take up
+     * @param  float  $freeGrams  the rest: it reaches the base and the custard
+     */
+    private function __construct(
+        public Pie $pie,
+        private WeighingDeviation $deviation,
+        public Tin $lined,
+        public array $water,
+        public float $looseGrams,
+        public float $absorbedGrams,
+        public float $freeGrams,
+        public float $fillingGrams,
+        public float $solidMl,
+        public float $heapMl,
+        public float $custardMl,
+    ) {
+    }
 
-    /** Water that weeps and no binder folded in holds, g. */
-    public float $looseGrams;
-
-    /** Of it, what strewn layers take up, g. */
-    public float $absorbedGrams;
-
-    /** The rest: it reaches the base and the custard, g. */
-    public float $freeGrams;
-
-    public float $fillingGrams;
-
-    public float $solidMl;
-
-    public float $heapMl;
-
-    public float $custardMl;
-
-    public function __construct(public Pie $pie, public WeighingDeviation $variation)
+    public static function of(Pie $pie): self
     {
-        $this->lined = $pie->tin->lined($pie->crust->liningThicknessMm());
         $water = [];
-        $grams = $solidMl = $heapMl = $free = 0.0;
+        $grams = $solidMl = $heapMl = $free = $capacity = 0.0;
         foreach ($pie->solids() as $solid) {
             $water[$solid->id] = $solid->water();
             $free += $water[$solid->id]->freeGrams;
@@ -52,30 +56,46 @@ final readonly class Weights
             $solidMl += $solid->trueMl();
             $heapMl += $solid->heapMl();
         }
-        $capacity = 0.0;
-        foreach ($pie->scattered() as $scattered) {
-            $grams += $scattered->scattered->grams();
-            $solidMl += $scattered->trueMl();
-            $heapMl += $scattered->heapMl();
-            $capacity += $scattered->capacityGrams();
+        foreach ($pie->scattered() as $layer) {
+            $grams += $layer->grams();
+            $solidMl += $layer->trueMl();
+            $heapMl += $layer->heapMl();
+            $capacity += $layer->capacityGrams();
         }
         $custard = $pie->custard();
-        $this->water = $water;
-        $this->looseGrams = $free * $variation->weep;
-        $this->absorbedGrams = min($this->looseGrams, $capacity);
-        $this->freeGrams = $this->looseGrams - $this->absorbedGrams;
-        $this->solidMl = $solidMl;
-        $this->heapMl = $heapMl;
-        $this->custardMl = $custard?->millilitres() ?? 0.0;
-        $this->fillingGrams = $grams + ($custard?->grams() ?? 0.0)
-            + array_sum(array_map(static fn (Ingredient $i): float => $i->grams(), $pie->seasonings));
+        $absorbed = min($free, $capacity);
+
+        return new self(
+            $pie, WeighingDeviation::none(), $pie->tin->lined($pie->crust->liningThicknessMm()), $water, $free, $absorbed, $free - $absorbed,
+            $grams + ($custard?->grams() ?? 0.0) + array_sum(array_map(static fn (Ingredient $i): float => $i->grams(), $pie->seasonings)),
+            $solidMl, $heapMl, $custard?->millilitres() ?? 0.0,
+        );
     }
 
-    public static function of(Pie $pie): self
+    /**
+     * The same design where a kitchen differs, less and more, one cause a pair.
+     *
+     * @return list<array{self, self}>
+     */
+    public function deviated(): array
     {
-        return new self($pie, WeighingDeviation::none());
+        return array_map(fn (array $pair): array => array_map($this->under(...), $pair), WeighingDeviation::pairs());
     }
 
+    private function under(WeighingDeviation $deviation): self
+    {
+        $free = array_sum(array_map(static fn (LayerWater $one): float => $one->freeGrams, $this->water));
+        $loose = $free * $deviation->weepFactor;
+        $capacity = 0.0;
+        foreach ($this->pie->scattered() as $layer) {
+            $capacity += $layer->capacityGrams();
+        }
+        $absorbed = min($loose, $capacity);
+
+        return new self($this->pie, $deviation, $this->lined, $this->water, $loose, $absorbed, $loose - $absorbed, $this->fillingGrams, $this->solidMl, $this->heapMl, $this->custardMl);
+    }
+
+    /** Raw dough in the tin, trimmed at the rim, and the lid. */
     public function crustGrams(): float
     {
         return $this->pie->crust->grams($this->pie->tin);
@@ -91,27 +111,30 @@ final readonly class Weights
         $layer = $this->pie->custard();
 
         return $layer === null ? null : new Custard(
-            $layer->eggCount() * $this->variation->egg, $layer->liquidGrams(), $this->freeGrams, $layer->yolkShare(), $layer->fatShare(),
+            $layer->eggCount() * $this->deviation->eggFactor, $layer->liquidGrams(), $this->freeGrams, $layer->yolkShare(), $layer->fatShare(),
         );
     }
 
     public function salt(): Salt
     {
-        $sources = [];
+        $found = [];
+        $add = static function (string $food, bool $isKept, float $grams) use (&$found): void {
+            $key = ($isKept ? 'kept ' : 'own ').$food;
+            $found[$key] = [$food, $isKept, ($found[$key][2] ?? 0.0) + $grams];
+        };
         foreach ($this->pie->layers as $layer) {
-            foreach ($layer->ingredients() as $ingredient) {
-                $sources[$ingredient->food->name] = ($sources[$ingredient->food->name] ?? 0.0) + $ingredient->food->saltGrams($ingredient->grams());
+            foreach ($layer->ingredients() as $one) {
+                $add($one->food->name, false, $one->food->saltGrams($one->grams()));
             }
         }
         foreach ($this->pie->solids() as $solid) {
-            $name = sprintf('Salt kept by the %s', mb_strtolower(explode(',', $solid->food->name)[0]));
-            $sources[$name] = ($sources[$name] ?? 0.0) + $solid->stepSaltGrams();
+            $add($solid->food->name, true, $solid->stepSaltGrams());
         }
-        foreach ($this->pie->seasonings as $ingredient) {
-            $sources[$ingredient->food->name] = ($sources[$ingredient->food->name] ?? 0.0) + $ingredient->food->saltGrams($ingredient->grams());
+        foreach ($this->pie->seasonings as $one) {
+            $add($one->food->name, false, $one->food->saltGrams($one->grams()));
         }
 
-        return new Salt(array_map(fn (float $grams): float => $grams * $this->variation->saltiness, $sources), $this->fillingGrams);
+        return new Salt(array_map(fn (array $one): SaltSource => new SaltSource($one[0], $one[1], $one[2] * $this->deviation->saltFactor), array_values($found)), $this->fillingGrams);
     }
 
     /** Depth of the filling above the crust, mm: the custard line, or the top of the solids where they stand proud. */
@@ -121,7 +144,7 @@ final readonly class Weights
             ? self::PRESSED * ($this->solidMl + $this->custardMl)
             : max($this->solidMl + $this->custardMl, $this->heapMl);
 
-        return $this->lined->depthForVolumeMm($this->variation->volume * $ml);
+        return $this->lined->depthForVolumeMm($this->deviation->volumeFactor * $ml);
     }
 
     /** What the filling has when it goes in, from where each part comes from: the mean by weight, °C. */
@@ -135,13 +158,12 @@ final readonly class Weights
             }
         }
 
-        return $grams > 0 ? $heat / $grams : 10.0;
+        return $grams > 0 ? $heat / $grams : self::USUAL_START;
     }
 
-    /** The highest temperature that any part of the filling must reach at its coldest point, °C. */
+    /** What its coldest point must reach, °C. */
     public function safeCelsius(): float
     {
-        // a filling without raw parts is reheated food: 74 °C (docs/sources.md#usda-safe-minimum)
         $wanted = [];
         foreach ($this->pie->layers as $layer) {
             foreach ($layer->ingredients() as $ingredient) {
@@ -151,6 +173,6 @@ final readonly class Weights
             }
         }
 
-        return $wanted === [] ? 74.0 : max($wanted);
+        return SafeTemperature::of($wanted);
     }
 }

@@ -4,27 +4,23 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Measure;
 
+use Hojaldre\Core\Statement\Statement;
+
 /** What a cook wrote and what it comes to: the words stay as written, the value is in the unit named. */
 final readonly class Entry
 {
     /**
-     * @param  string  $said  how the value was reached, such as "1 cup (metric) = 250 ml, 1.03 g a ml"
-     * @param  string|null  $mode  static or fan, where an oven's temperature was written with it
-     * @param  list<array{food: string, words: string, grams: float}>  $others  amounts of other foods in the same words ("+ 1 yolk")
+     * @param  list<Statement>  $how  how the value was reached; empty where there was nothing to work out
+     * @param  list<OtherAmount>  $others  amounts of other foods in the same words ("+ 1 yolk")
+     * @param  bool|null  $isFan  where an oven's temperature was written with fan or static
      */
     public function __construct(
         public string $words,
         public float $value,
-        public string $unit,
-        public string $said,
+        public EntryUnit $unit,
+        public array $how,
         public array $others = [],
-        public ?string $mode = null,
+        public ?bool $isFan = null,
     ) {
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return ['words' => $this->words, 'value' => round($this->value, 3), 'unit' => $this->unit, 'said' => $this->said, 'others' => $this->others, 'mode' => $this->mode];
     }
 }

@@ -19,20 +19,4 @@ final readonly class Figures
     {
         return self::number($grams, abs($grams) < 9.95 ? 1 : 0).' g';
     }
-
-    /** @param  list<string>  $things */
-    public static function list(array $things): string
-    {
-        $last = array_pop($things);
-
-        return $things === [] ? (string) $last : implode(', ', $things).' and '.$last;
-    }
-
-    /** @param  list<string>  $things */
-    public static function choice(array $things): string
-    {
-        $last = array_pop($things);
-
-        return $things === [] ? (string) $last : implode(', ', $things).' or '.$last;
-    }
 }

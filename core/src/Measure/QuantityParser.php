@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Measure;
 
 use Hojaldre\Core\Refusal\Refused;
+use Hojaldre\Core\Statement\Statement;
 
-/** Reads lengths, temperatures and times as cooks write them: "24 cm", "9 1/2 in", "350 °F", "1 h 10 min". */
+/** Reads lengths, volumes, temperatures and times as cooks write them: "24 cm", "9 1/2 in", "350 °F", "1 h 10 min". */
 final readonly class QuantityParser
 {
     /** Fan = static less 20 °C (common practice, no source). */
-    private const FAN_KELVINS = 20.0;
+    public const FAN_KELVINS = 20.0;
 
     /** @throws Refused unit-missing, unit-unknown and those of QuantityText */
     public static function length(string $words): Entry
@@ -22,11 +23,11 @@ final readonly class QuantityParser
                 'mm', 'millimetre', 'millimetres' => $part['number'],
                 'cm', 'centimetre', 'centimetres' => Length::centimetres($part['number'])->mm,
                 'in', 'inch', 'inches', '"', '″' => Length::inches($part['number'])->mm,
-                default => throw self::unit($part, 'mm, cm or in'),
+                default => throw self::unit($part, ['mm', 'cm', 'in']),
             };
         }
 
-        return new Entry($read->text, $mm, 'mm', sprintf('%s = %s mm', $read->text, Figures::number($mm, 1)));
+        return new Entry($read->text, $mm, EntryUnit::Millimetres, [new Statement('entry.length', ['text' => $read->text, 'lengthMm' => $mm])]);
     }
 
     /** @throws Refused unit-missing, unit-unknown and those of QuantityText */
@@ -35,11 +36,11 @@ final readonly class QuantityParser
         $read = QuantityText::read($words);
         $ml = 0.0;
         foreach ($read->parts as $part) {
-            $volume = Volume::called($part['unit'], $part['number'], $units) ?? throw self::unit($part, 'ml, l or cups');
+            $volume = Volume::called($part['unit'], $part['number'], $units) ?? throw self::unit($part, ['ml', 'l', 'cups']);
             $ml += $volume->millilitres;
         }
 
-        return new Entry($read->text, $ml, 'ml', sprintf('%s = %s ml', $read->text, Figures::number($ml)));
+        return new Entry($read->text, $ml, EntryUnit::Millilitres, [new Statement('entry.volume', ['text' => $read->text, 'volumeMl' => $ml])]);
     }
 
     /** @throws Refused unit-missing, unit-unknown and those of QuantityText */
@@ -47,26 +48,26 @@ final readonly class QuantityParser
     {
         if (preg_match('/\b(fan|static)\b/iu', $words, $m) === 1) {
             $plain = self::temperature(trim((string) preg_replace('/\s*\b(?:fan|static)\b\s*/iu', ' ', $words)));
-            $mode = mb_strtolower($m[1]);
-            $other = $plain->value + ($mode === 'fan' ? self::FAN_KELVINS : -self::FAN_KELVINS);
+            $isFan = mb_strtolower($m[1]) === 'fan';
+            $otherCelsius = $plain->value + ($isFan ? self::FAN_KELVINS : -self::FAN_KELVINS);
 
-            return new Entry(trim($words), $plain->value, '°C', sprintf('%s; about %s °C %s', $plain->said, Figures::number($other), $mode === 'fan' ? 'static' : 'fan'), [], $mode);
+            return new Entry(trim($words), $plain->value, EntryUnit::Celsius, [...$plain->how, new Statement($isFan ? 'entry.about-static' : 'entry.about-fan', ['exactCelsius' => $otherCelsius])], [], $isFan);
         }
         if (preg_match('/^\s*(?:gas\s*mark|gas|mark)\s*(.+)$/iu', $words, $m) === 1) {
-            $read = QuantityText::read($m[1]);
-            $celsius = Temperature::gasMark($read->parts[0]['number'])->celsius;
+            $mark = QuantityText::read($m[1])->parts[0]['number'];
+            $celsius = Temperature::gasMark($mark)->celsius;
 
-            return new Entry(trim($words), $celsius, '°C', sprintf('gas mark %s = %s °C', Figures::number($read->parts[0]['number'], 2), Figures::number($celsius)));
+            return new Entry(trim($words), $celsius, EntryUnit::Celsius, [new Statement('entry.gas-mark', ['number' => $mark, 'exactCelsius' => $celsius])]);
         }
         $read = QuantityText::read($words);
         $part = $read->parts[0];
         $celsius = match (trim(str_replace(['°', 'º', 'deg', 'degrees'], '', self::firstWord($part['unit'])))) {
             'c', 'celsius' => $part['number'],
             'f', 'fahrenheit' => Temperature::fahrenheit($part['number'])->celsius,
-            default => throw self::unit($part, '°C or °F, or begin with "gas"'),
+            default => throw self::unit($part, ['°C', '°F', 'gas']),
         };
 
-        return new Entry($read->text, $celsius, '°C', sprintf('%s = %s °C', $read->text, Figures::number($celsius)));
+        return new Entry($read->text, $celsius, EntryUnit::Celsius, [new Statement('entry.temperature', ['text' => $read->text, 'exactCelsius' => $celsius])]);
     }
 
     /**
@@ -83,11 +84,11 @@ final readonly class QuantityParser
                 'h', 'hr', 'hour', 'hours' => $part['number'] * 60,
                 'min', 'mins', 'minute', 'minutes', 'm' => $part['number'],
                 's', 'sec', 'second', 'seconds' => $part['number'] / 60,
-                default => $part['unit'] === '' && $index > 0 ? $part['number'] : throw self::unit($part, 'min or h'),
+                default => $part['unit'] === '' && $index > 0 ? $part['number'] : throw self::unit($part, ['min', 'h']),
             };
         }
 
-        return new Entry($read->text, $minutes, 'min', sprintf('%s = %s min', $read->text, Figures::number($minutes, 1)));
+        return new Entry($read->text, $minutes, EntryUnit::Minutes, [new Statement('entry.time', ['text' => $read->text, 'exactMinutes' => $minutes])]);
     }
 
     private static function firstWord(string $unit): string
@@ -95,11 +96,14 @@ final readonly class QuantityParser
         return trim(explode(' ', $unit)[0], '.');
     }
 
-    /** @param  array{number: float, unit: string}  $part */
-    private static function unit(array $part, string $allowed): Refused
+    /**
+     * @param  array{number: float, unit: string}  $part
+     * @param  list<string>  $allowed
+     */
+    private static function unit(array $part, array $allowed): Refused
     {
         return $part['unit'] === ''
-            ? Refused::because('unit-missing', '', sprintf('%s what? Add %s.', Figures::number($part['number'], 2), $allowed))
-            : Refused::because('unit-unknown', '', sprintf('"%s" is not a unit known here. Write %s.', $part['unit'], $allowed));
+            ? Refused::because('unit-missing', '', ['number' => $part['number'], 'allowed' => $allowed])
+            : Refused::because('unit-unknown', '', ['unit' => $part['unit'], 'allowed' => $allowed]);
     }
 }

@@ -14,6 +14,8 @@ final readonly class QuantityText
 {
     private const FRACTIONS = ['½' => '1/2', '¼' => '1/4', '¾' => '3/4', '⅓' => '1/3', '⅔' => '2/3', '⅛' => '1/8'];
 
+    private const MOST_LETTERS = 80;
+
     private const NUMBER = '(?:\d+\s+\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d+(?:[.,]\d+)?)';
 
     /** @param  non-empty-list<array{number: float, unit: string}>  $parts */
@@ -22,21 +24,21 @@ final readonly class QuantityText
     }
 
     /**
-     * @throws Refused number-missing, words-too-long, number-not-understood
+     * @throws Refused number-missing, words-too-long, number-not-understood, fraction-over-zero
      */
     public static function read(string $words): self
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', $words));
-        if (mb_strlen($text) > 80) {
-            throw Refused::because('words-too-long', '', 'Keep the amount under 80 letters, such as "315 g" or "3 large".');
+        if (mb_strlen($text) > self::MOST_LETTERS) {
+            throw Refused::because('words-too-long', '', ['most' => self::MOST_LETTERS]);
         }
         $plain = self::plain($text);
         $found = preg_match_all('~('.self::NUMBER.')\s*([^\d/,+]*)~u', $plain, $matches, PREG_SET_ORDER);
         if ($found === false || $found === 0) {
-            throw Refused::because('number-missing', '', 'Begin with a number, such as "315 g", "1/2 cup" or "3 large".');
+            throw Refused::because('number-missing');
         }
         if (preg_match('~^\s*'.self::NUMBER.'~u', $plain) !== 1) {
-            throw Refused::because('number-not-understood', '', sprintf('"%s" does not begin with a plain number. Write it like "315 g", "1/2 cup" or "3 large".', $text));
+            throw Refused::because('number-not-understood', '', ['text' => $text]);
         }
         $parts = array_map(static fn (array $match): array => [
             'number' => self::number($match[1]),
@@ -62,7 +64,7 @@ final readonly class QuantityText
         $written = str_replace(',', '.', $written);
         if (preg_match('~^(?:(\d+)\s+)?(\d+)\s*/\s*(\d+)$~', $written, $m) === 1) {
             if ((int) $m[3] === 0) {
-                throw Refused::because('number-not-understood', '', 'A fraction cannot be over 0. Write it like "1/2".');
+                throw Refused::because('fraction-over-zero');
             }
 
             return (float) $m[1] + (float) $m[2] / (float) $m[3];

@@ -34,7 +34,7 @@ enum TinMaterial: string
         };
     }
 
-    /** W/m K */
+    /** W/m K (handbook values, from memory) */
     public function conductivity(): float
     {
         return match ($this) {
@@ -61,7 +61,7 @@ enum TinMaterial: string
         return $this === self::Perforated ? 3e-3 : 2e-4;
     }
 
-    public function boilsOutBelow(): float
+    public function boilsOutBelowShare(): float
     {
         return $this === self::Perforated ? 0.8 : 0.15;
     }

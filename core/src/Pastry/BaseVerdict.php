@@ -5,21 +5,26 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Pastry;
 
 /** The word for the water of a base, % wet basis, 20 min out of the oven (common practice, no source). */
-final readonly class BaseVerdict
+enum BaseVerdict: string
 {
-    public const CRISP_TO = 8.0;
+    case Crisp = 'crisp';
+    case Dry = 'dry';
+    case Soft = 'soft';
+    case Soggy = 'soggy';
 
-    public const DRY_TO = 14.0;
+    public const CRISP_TO_PERCENT = 8.0;
 
-    public const SOFT_TO = 21.0;
+    public const DRY_TO_PERCENT = 14.0;
 
-    public static function of(float $percent): string
+    public const SOFT_TO_PERCENT = 21.0;
+
+    public static function of(float $percent): self
     {
         return match (true) {
-            $percent < self::CRISP_TO => 'crisp',
-            $percent <= self::DRY_TO => 'dry',
-            $percent <= self::SOFT_TO => 'soft',
-            default => 'soggy',
+            $percent < self::CRISP_TO_PERCENT => self::Crisp,
+            $percent <= self::DRY_TO_PERCENT => self::Dry,
+            $percent <= self::SOFT_TO_PERCENT => self::Soft,
+            default => self::Soggy,
         };
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pastry;
 
-use Hojaldre\Core\Food\Food;
-use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Document\Judged;
 use Hojaldre\Core\Document\ListOf;
 use Hojaldre\Core\Document\Number;
+use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\OfRole;
+use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Refusal\Refusal;
 use Hojaldre\Core\Tin\Tin;
 

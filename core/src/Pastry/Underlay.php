@@ -15,7 +15,7 @@ enum Underlay: string
      * Share of the water that still reaches the crust (judgement, docs/model.md): egg 0.42 of a balance, cheese 0.5, crumbs 0.6,
      * egg and cheese 0.2.
      */
-    public function barrier(Seal $seal): float
+    public function barrierShare(Seal $seal): float
     {
         return match ($seal) {
             Seal::None => [self::None->value => 1.0, self::Cheese->value => 0.5, self::Crumbs->value => 0.6][$this->value],

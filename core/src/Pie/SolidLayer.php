@@ -11,9 +11,9 @@ use Hojaldre\Core\Document\Text;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\OfRole;
 use Hojaldre\Core\Food\Role;
-use Hojaldre\Core\Refusal\Refusal;
 use Hojaldre\Core\Moisture\LayerWater;
 use Hojaldre\Core\Moisture\PrepSteps;
+use Hojaldre\Core\Refusal\Refusal;
 use Hojaldre\Core\Seasoning\StepSalt;
 
 /** Vegetables, fish, meat, cheese, nuts: what the custard runs between. */
@@ -68,7 +68,7 @@ final readonly class SolidLayer implements Judged, Layer
         return $this->fromCelsius;
     }
 
-    public function chain(): PrepSteps
+    public function prepSteps(): PrepSteps
     {
         return new PrepSteps(
             $this->bought->grams, array_map(static fn (Step $step): float => $step->after->grams, $this->steps),
@@ -89,11 +89,11 @@ final readonly class SolidLayer implements Judged, Layer
     /** What the steps leave in it, beside its own salt: rubbed on and not drained away, or taken on from the water it was boiled in, g. */
     public function stepSaltGrams(): float
     {
-        $chain = $this->chain();
+        $prep = $this->prepSteps();
         $kept = 0.0;
         foreach ($this->steps as $index => $step) {
-            $before = $chain->waterGrams($index);
-            $after = $chain->waterGrams($index + 1);
+            $before = $prep->waterGrams($index);
+            $after = $prep->waterGrams($index + 1);
             // what an earlier step left runs off with the water of this one, too
             $kept = StepSalt::rubbedOn($kept + $step->saltGrams, $before, $after) + StepSalt::boiledIn($step->waterSaltGramsPerLitre, $after);
         }

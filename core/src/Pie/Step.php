@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pie;
 
-use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Document\Number;
 use Hojaldre\Core\Document\Text;
+use Hojaldre\Core\Food\Food;
 
 /** One thing done to a food before it goes in, and what it weighed afterwards. */
 final readonly class Step

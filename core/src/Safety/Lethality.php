@@ -21,4 +21,10 @@ final readonly class Lethality
     {
         return self::REFERENCE_MINUTES * 10 ** ((self::REFERENCE_CELSIUS - $celsius) / self::Z_KELVINS);
     }
+
+    /** What a minute at this temperature is worth, in minutes at 70 °C. */
+    public static function minutesWorth(float $celsius): float
+    {
+        return exp(2.302585 * ($celsius - self::REFERENCE_CELSIUS) / self::Z_KELVINS);
+    }
 }

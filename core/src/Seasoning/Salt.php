@@ -11,27 +11,38 @@ final readonly class Salt
 
     public const MOST_PERCENT = 1.4;
 
-    /** The middle to aim a correction at, a little low because salt cannot be taken out. */
+    /** The middle to aim a correction at, a little low because salt cannot be taken out (common practice, no source). */
     public const AIM_PERCENT = 1.05;
 
     /**
-     * @param  array<string, float>  $gramsBySource  salt by the name of what brings it
+     * @param  list<SaltSource>  $sources
      * @param  float  $fillingGrams  the whole filling
      */
-    public function __construct(
-        public array $gramsBySource,
-        public float $fillingGrams,
-    ) {
+    public function __construct(public array $sources, public float $fillingGrams)
+    {
     }
 
     public function grams(): float
     {
-        return (float) array_sum($this->gramsBySource);
+        return (float) array_sum(array_map(static fn (SaltSource $one): float => $one->grams, $this->sources));
     }
 
     public function percent(): float
     {
         return $this->fillingGrams > 0 ? 100 * $this->grams() / $this->fillingGrams : 0.0;
+    }
+
+    /**
+     * What brings so many grams or more, the most first.
+     *
+     * @return list<SaltSource>
+     */
+    public function mostFirst(float $leastGrams): array
+    {
+        $sources = array_values(array_filter($this->sources, static fn (SaltSource $one): bool => $one->grams >= $leastGrams));
+        usort($sources, static fn (SaltSource $a, SaltSource $b): int => $b->grams <=> $a->grams);
+
+        return $sources;
     }
 
     /**

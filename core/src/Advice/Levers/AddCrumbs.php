@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Advice\Levers;
 
 use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Statement\Statement;
 
 /** Fold crumbs into a layer to hold its water. */
 final readonly class AddCrumbs implements Lever
@@ -48,12 +48,9 @@ final readonly class AddCrumbs implements Lever
         return $pie->withLayer($this->layer->withBinder($this->crumbs($by)));
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return sprintf(
-            'Fold %s of %s into the %s', Figures::grams($by),
-            mb_strtolower($this->crumbs($by)->food->name), mb_strtolower(explode(',', $this->layer->food->name)[0]),
-        );
+        return new Statement('act.fold-in', ['addGrams' => $by, 'food' => $this->crumbs($by)->food->name, 'into' => $this->layer->food->name]);
     }
 
     /** What is there already, and this much more. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Advice\Levers;
 
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Statement\Statement;
 
 /** More minutes. Never more heat: that browns the crust over a raw filling. */
 final readonly class BakeLonger implements Lever
@@ -23,7 +24,7 @@ final readonly class BakeLonger implements Lever
 
     public function most(Pie $pie): float
     {
-        return max(0.0, self::MOST_MINUTES - ceil($pie->bake->minutes));
+        return max(0.0, self::MOST_MINUTES - ceil($pie->bake->minutes()));
     }
 
     public function step(Pie $pie): float
@@ -33,11 +34,11 @@ final readonly class BakeLonger implements Lever
 
     public function pull(Pie $pie, float $by): Pie
     {
-        return $pie->withBake($pie->bake->withMinutes($pie->bake->minutes + $by));
+        return $pie->withBake($pie->bake->withMinutes($pie->bake->minutes() + $by));
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return sprintf('Bake %d min longer, out at %d', (int) $by, (int) round($pie->bake->minutes + $by));
+        return new Statement('act.bake-longer', ['moreMinutes' => $by, 'outMinutes' => $pie->bake->minutes() + $by]);
     }
 }

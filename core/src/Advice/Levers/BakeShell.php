@@ -7,6 +7,7 @@ namespace Hojaldre\Core\Advice\Levers;
 use Hojaldre\Core\Pastry\ShellBake;
 use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Statement\Statement;
 
 /** Bake the shell further before it is filled. */
 final readonly class BakeShell implements Lever
@@ -36,8 +37,8 @@ final readonly class BakeShell implements Lever
         return $pie->withCrust($pie->crust->withShell(ShellStage::usual(ShellBake::ParBaked), $pie->crust->seal));
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return 'Par-bake the shell, until the base is matt and dry';
+        return new Statement('act.par-bake');
     }
 }

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Advice\Levers;
 
+use Hojaldre\Core\Oven\OvenMode;
+use Hojaldre\Core\Oven\Rack;
 use Hojaldre\Core\Pastry\ShellStage;
+use Hojaldre\Core\Pastry\ShellSupport;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Statement\Statement;
 
 /** More bare minutes for the empty shell: that is when its base dries. */
 final readonly class BakeShellLonger implements Lever
@@ -33,14 +37,14 @@ final readonly class BakeShellLonger implements Lever
     public function pull(Pie $pie, float $by): Pie
     {
         $shell = $pie->crust->shell;
-        $last = $shell[count($shell) - 1] ?? new ShellStage('bare', 190, 'static', 1, 'middle');
-        $longer = $last->how === 'bare' ? [...array_slice($shell, 0, -1), $last->withMinutes(min(60.0, $last->minutes + $by))] : [...$shell, new ShellStage('bare', $last->ovenCelsius, $last->mode, $by, $last->rack)];
+        $last = $shell[count($shell) - 1] ?? new ShellStage(ShellSupport::Bare, 190, OvenMode::Static, 1, Rack::Middle);
+        $longer = $last->how === ShellSupport::Bare ? [...array_slice($shell, 0, -1), $last->withMinutes(min(60.0, $last->minutes + $by))] : [...$shell, new ShellStage(ShellSupport::Bare, $last->ovenCelsius, $last->mode, $by, $last->rack)];
 
         return $pie->withCrust($pie->crust->withShell($longer, $pie->crust->seal));
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return sprintf('Bake the shell %d min longer bare', (int) $by);
+        return new Statement('act.shell-longer', ['moreMinutes' => $by]);
     }
 }

@@ -7,6 +7,7 @@ namespace Hojaldre\Core\Advice\Levers;
 use Hojaldre\Core\Pastry\Seal;
 use Hojaldre\Core\Pastry\ShellBake;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Statement\Statement;
 
 /** Egg brushed on the hot base. */
 final readonly class BrushSeal implements Lever
@@ -37,8 +38,8 @@ final readonly class BrushSeal implements Lever
         return $pie->withCrust($pie->crust->withShell($pie->crust->shell, Seal::Egg));
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return 'Brush the hot base with egg, 2 min more';
+        return new Statement('act.egg-seal');
     }
 }

@@ -8,6 +8,7 @@ use Hojaldre\Core\Pastry\Underlay;
 use Hojaldre\Core\Pie\Layer;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Statement\Statement;
 
 /** The cheese that is in it anyway, laid on the crust under the wet things. */
 final readonly class CheeseBelow implements Lever
@@ -40,9 +41,9 @@ final readonly class CheeseBelow implements Lever
         return $cheese === null ? $pie : $pie->withLayers([$cheese, ...$others]);
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return sprintf('Lay the %s on the crust first', mb_strtolower(explode(',', $this->cheese($pie)->food->name ?? 'cheese')[0]));
+        return new Statement('act.cheese-below', ['food' => $this->cheese($pie)->food->name ?? '']);
     }
 
     private function cheese(Pie $pie): ?SolidLayer

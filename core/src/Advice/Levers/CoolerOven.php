@@ -6,6 +6,7 @@ namespace Hojaldre\Core\Advice\Levers;
 
 use Hojaldre\Core\Oven\Stage;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Statement\Statement;
 
 /** A gentler oven, and longer in it by as much: edge and middle come closer together. */
 final readonly class CoolerOven implements Lever
@@ -38,10 +39,10 @@ final readonly class CoolerOven implements Lever
         return $pie->withBake($pie->bake->withStages($stages));
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
         $gentler = $this->pull($pie, $by)->bake;
 
-        return sprintf('Bake it at %d °C, %d min instead', (int) round($gentler->first()->ovenCelsius), (int) round($gentler->minutes));
+        return new Statement('act.cooler-oven', ['ovenCelsius' => $gentler->first()->ovenCelsius, 'inMinutes' => $gentler->minutes()]);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Advice\Levers;
 
-use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Statement\Statement;
 
 /** Less of one layer, prepared the same way. */
 final readonly class LessOf implements Lever
@@ -42,11 +42,8 @@ final readonly class LessOf implements Lever
         return $pie->withLayer($this->layer->scaled(($now - $by) / $now)->withBinder($this->layer->binder));
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return sprintf(
-            'Use %s less %s, %s', Figures::grams($by), mb_strtolower(explode(',', $this->layer->food->name)[0]),
-            Figures::grams($this->layer->now->grams - $by),
-        );
+        return new Statement('act.less-of', ['lessGrams' => $by, 'food' => $this->layer->food->name, 'nowGrams' => $this->layer->now->grams - $by]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Advice\Levers;
 
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Statement\Statement;
 
 /** One thing a cook can change, and by how much. The further it is pulled, the more it does. */
 interface Lever
@@ -22,6 +23,6 @@ interface Lever
 
     public function pull(Pie $pie, float $by): Pie;
 
-    /** What the cook is to do, as a sentence without a full stop. */
-    public function act(Pie $pie, float $by): string;
+    /** What the cook is to do. */
+    public function act(Pie $pie, float $by): Statement;
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Advice\Levers;
 
 use Hojaldre\Core\Forecast\Readings\Reading;
+use Hojaldre\Core\Forecast\Readings\ReadingName;
+use Hojaldre\Core\Forecast\Readings\Verdict;
 use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
@@ -12,28 +14,24 @@ use Hojaldre\Core\Pie\SolidLayer;
 /** Which levers can mend which reading. */
 final readonly class Levers
 {
-    /**
-     * @param  bool  $parBakes  false for a cook who never bakes a shell blind
-     * @return list<Lever> that are to be had for this pie
-     */
-    public static function for(Reading $reading, Pie $pie, bool $parBakes = true): array
+    /** @return list<Lever> that are to be had for this pie */
+    public static function for(Reading $reading, Pie $pie): array
     {
         $tooHigh = $reading->value === null || $reading->limits->upper === null || $reading->value > $reading->limits->upper;
         $levers = match ($reading->name) {
-            'hold' => self::forHold($pie, $tooHigh),
-            'set' => self::forSet($pie, $reading),
-            'base' => self::forBase($pie),
-            'salt' => self::forSalt($pie, $reading->value !== null && $tooHigh),
-            'fill' => self::forFill($pie, $tooHigh),
-            'safe' => [new BakeLonger, new FanOn],
-            default => [],
+            ReadingName::Custard => self::forCustard($pie, $tooHigh),
+            ReadingName::Set => self::forSet($reading),
+            ReadingName::Base => self::forBase($pie),
+            ReadingName::Salt => self::forSalt($pie, $reading->value !== null && $tooHigh),
+            ReadingName::Fill => self::forFill($pie, $tooHigh),
+            ReadingName::Safe => [new BakeLonger, new FanOn],
         };
 
-        return array_values(array_filter($levers, static fn (Lever $lever): bool => ($parBakes || ! ($lever instanceof BakeShell || $lever instanceof BakeShellLonger)) && $lever->most($pie) > 0));
+        return array_values(array_filter($levers, static fn (Lever $lever): bool => $lever->most($pie) > 0));
     }
 
     /** @return list<Lever> */
-    private static function forHold(Pie $pie, bool $loose): array
+    private static function forCustard(Pie $pie, bool $loose): array
     {
         $custard = $pie->custard();
         if ($custard === null) {
@@ -62,9 +60,9 @@ final readonly class Levers
     }
 
     /** @return list<Lever> */
-    private static function forSet(Pie $pie, Reading $reading): array
+    private static function forSet(Reading $reading): array
     {
-        return $reading->verdict === 'over-baked' ? [new TakeOutEarlier, new CoolerOven] : [new BakeLonger, new FanOn];
+        return $reading->verdict === Verdict::OverBaked ? [new TakeOutEarlier, new CoolerOven] : [new BakeLonger, new FanOn];
     }
 
     /** @return list<Lever> */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Advice\Levers;
 
+use Hojaldre\Core\Oven\Rack;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Statement\Statement;
 
 /** The first stage on the lowest rack, for a base that must brown. */
 final readonly class LowRackFirst implements Lever
@@ -21,7 +23,7 @@ final readonly class LowRackFirst implements Lever
 
     public function most(Pie $pie): float
     {
-        return $pie->bake->first()->rack === 'low' ? 0.0 : 1.0;
+        return $pie->bake->first()->rack === Rack::Low ? 0.0 : 1.0;
     }
 
     public function step(Pie $pie): float
@@ -33,11 +35,11 @@ final readonly class LowRackFirst implements Lever
     {
         [$first, $later] = [$pie->bake->first(), array_slice($pie->bake->stages, 1)];
 
-        return $pie->withBake($pie->bake->withStages([$first->with(rack: 'low'), ...$later]));
+        return $pie->withBake($pie->bake->withStages([$first->with(rack: Rack::Low), ...$later]));
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return 'Bake it on the lowest rack';
+        return new Statement('act.low-rack');
     }
 }

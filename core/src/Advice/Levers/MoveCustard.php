@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Advice\Levers;
 
-use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Statement\Statement;
 
 /** More or less of the custard as it is mixed. */
 final readonly class MoveCustard implements Lever
@@ -47,10 +47,8 @@ final readonly class MoveCustard implements Lever
         return $pie->withLayer($this->custard->scaled(1 + $this->sign * $by / $this->custard->grams()));
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return $this->sign > 0
-            ? sprintf('Make %s more of the same custard', Figures::grams($by))
-            : sprintf('Pour %s less of the custard', Figures::grams($by));
+        return new Statement($this->sign > 0 ? 'act.more-custard' : 'act.less-custard', ['amountGrams' => $by]);
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Advice\Levers;
 
-use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Statement\Statement;
 
 /** More or less of the dairy there is most of. */
 final readonly class MoveDairy implements Lever
@@ -50,12 +50,9 @@ final readonly class MoveDairy implements Lever
         return $pie->withLayer($this->custard->with($this->custard->eggs, $dairies));
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return sprintf(
-            '%s %s of the %s', $this->sign > 0 ? 'Add' : 'Leave out', Figures::grams($by),
-            mb_strtolower($this->main()->food->name ?? 'dairy'),
-        );
+        return new Statement($this->sign > 0 ? 'act.add-dairy' : 'act.leave-out-dairy', ['amountGrams' => $by, 'food' => $this->main()->food->name ?? '']);
     }
 
     private function main(): ?Ingredient

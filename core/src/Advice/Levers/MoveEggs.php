@@ -9,6 +9,7 @@ use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Statement\Statement;
 
 /** One egg more or less, or several: whole eggs, as they come. */
 final readonly class MoveEggs implements Lever
@@ -52,9 +53,9 @@ final readonly class MoveEggs implements Lever
         return $pie->withLayer($this->custard->with($eggs, $this->custard->dairies));
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return sprintf('%s %d egg%s', $this->sign > 0 ? 'Add' : 'Leave out', (int) $by, $by > 1 ? 's' : '');
+        return new Statement($this->sign > 0 ? 'act.add-eggs' : 'act.leave-out-eggs', ['eggs' => (int) $by]);
     }
 
     /** The whole eggs that are in it, or none of a large one. */

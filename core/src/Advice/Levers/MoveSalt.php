@@ -6,11 +6,11 @@ namespace Hojaldre\Core\Advice\Levers;
 
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Forecast\Weights;
-use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Seasoning\Salt;
+use Hojaldre\Core\Statement\Statement;
 
 /** Salt into the custard, or left out of it: straight to a good middle, since nobody salts to the edge of bland. */
 final readonly class MoveSalt implements Lever
@@ -58,21 +58,9 @@ final readonly class MoveSalt implements Lever
         return $pie->withSeasonings([...array_values($others), ...($grams > 0.04 ? [$new] : [])]);
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return $this->sign > 0
-            ? sprintf('Add %s of salt to the custard (%s)', Figures::grams($by), self::spoons($by / self::GRAMS_PER_TEASPOON))
-            : sprintf('Leave out %s of the salt', Figures::grams($by));
-    }
-
-    /** Level teaspoons to the nearest quarter. */
-    private static function spoons(float $teaspoons): string
-    {
-        $quarters = (int) round($teaspoons * 4);
-
-        return $quarters < 1
-            ? 'a good pinch'
-            : 'about '.trim(sprintf('%s %s', $quarters >= 4 ? (string) intdiv($quarters, 4) : '', ['', '1/4', '1/2', '3/4'][$quarters % 4])).' level tsp';
+        return new Statement($this->sign > 0 ? 'act.add-salt' : 'act.leave-out-salt', ['saltGrams' => $by, 'quarterTeaspoons' => (int) round(4 * $by / self::GRAMS_PER_TEASPOON)]);
     }
 
     private function added(Pie $pie): ?Ingredient

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Advice\Levers;
 
 use Hojaldre\Core\Food\Texture;
-use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Statement\Statement;
 
 /** Drive more water off one layer before it goes in. */
 final readonly class PressOut implements Lever
@@ -43,13 +43,8 @@ final readonly class PressOut implements Lever
         return $pie->withLayer($this->layer->withNow($this->layer->now->grams - $by));
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        $name = mb_strtolower(explode(',', $this->layer->food->name)[0]);
-        $stop = Figures::grams($this->layer->now->grams - $by);
-
-        return $this->layer->food->texture === Texture::Strands
-            ? sprintf('Press %s more from the %s, to %s', Figures::grams($by), $name, $stop)
-            : sprintf('Drive %s more off the %s, to %s', Figures::grams($by), $name, $stop);
+        return new Statement($this->layer->food->texture === Texture::Strands ? 'act.press-out' : 'act.dry-out', ['lessGrams' => $by, 'food' => $this->layer->food->name, 'nowGrams' => $this->layer->now->grams - $by]);
     }
 }

@@ -6,19 +6,23 @@ namespace Hojaldre\Core\Advice\Levers;
 
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Forecast\Weights;
-use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Pie\Amount;
-use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Layer;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\ScatteredLayer;
+use Hojaldre\Core\Statement\Statement;
 
-/** Dry crumbs strewn on the crust before anything else. */
+/** Dry crumbs scattered on the crust before anything else. */
 final readonly class ScatterCrumbs implements Lever
 {
+    private const CRUMBS = 'dry-crumbs';
+
+    /** (common practice, no source) */
+    private const BENCH_CELSIUS = 20.0;
+
     public function id(): string
     {
-        return 'strew-crumbs';
+        return 'scatter-crumbs';
     }
 
     public function cost(): int
@@ -38,12 +42,12 @@ final readonly class ScatterCrumbs implements Lever
 
     public function pull(Pie $pie, float $by): Pie
     {
-        return $pie->withLayers([new ScatteredLayer($this->freeId($pie), new Ingredient(Pantry::food('dry-crumbs'), Amount::of($by)), 20.0), ...$pie->layers]);
+        return $pie->withLayers([new ScatteredLayer($this->freeId($pie), Pantry::food(self::CRUMBS), Amount::of($by), self::BENCH_CELSIUS), ...$pie->layers]);
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return sprintf('Strew %s of dry crumbs on the crust', Figures::grams($by));
+        return new Statement('act.scatter', ['amountGrams' => $by, 'food' => Pantry::food(self::CRUMBS)->name]);
     }
 
     private function freeId(Pie $pie): string

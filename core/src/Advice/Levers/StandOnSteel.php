@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Advice\Levers;
 
+use Hojaldre\Core\Oven\StandsOn;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Statement\Statement;
 
 /** A hot steel or stone under the tin: the base browns first. */
 final readonly class StandOnSteel implements Lever
@@ -21,7 +23,7 @@ final readonly class StandOnSteel implements Lever
 
     public function most(Pie $pie): float
     {
-        return $pie->bake->on === 'rack' ? 1.0 : 0.0;
+        return $pie->bake->on === StandsOn::Rack ? 1.0 : 0.0;
     }
 
     public function step(Pie $pie): float
@@ -31,11 +33,11 @@ final readonly class StandOnSteel implements Lever
 
     public function pull(Pie $pie, float $by): Pie
     {
-        return $pie->withBake($pie->bake->withOn('steel'));
+        return $pie->withBake($pie->bake->withOn(StandsOn::Steel));
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return 'Stand it on a hot steel or stone';
+        return new Statement('act.stand-on-steel');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Advice\Levers;
 
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Statement\Statement;
 
 /** Fewer minutes, but never fewer than it needs to be safe: the search asks every reading. */
 final readonly class TakeOutEarlier implements Lever
@@ -31,11 +32,11 @@ final readonly class TakeOutEarlier implements Lever
 
     public function pull(Pie $pie, float $by): Pie
     {
-        return $pie->withBake($pie->bake->withMinutes($pie->bake->minutes - $by));
+        return $pie->withBake($pie->bake->withMinutes($pie->bake->minutes() - $by));
     }
 
-    public function act(Pie $pie, float $by): string
+    public function act(Pie $pie, float $by): Statement
     {
-        return sprintf('Take it out %d min earlier, at %d', (int) $by, (int) round($pie->bake->minutes - $by));
+        return new Statement('act.out-earlier', ['lessMinutes' => $by, 'outMinutes' => $pie->bake->minutes() - $by]);
     }
 }

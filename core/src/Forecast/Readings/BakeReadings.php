@@ -4,163 +4,193 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Forecast\Readings;
 
+use Hojaldre\Core\Bake\BakeEvent;
+use Hojaldre\Core\Bake\Simulation;
 use Hojaldre\Core\Forecast\SimulatedBake;
-use Hojaldre\Core\Measure\Figures;
+use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pastry\BaseVerdict;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Safety\Lethality;
+use Hojaldre\Core\Statement\Statement;
 
 /** The three readings that the bake gives: when it sets, how dry the base is, when its coldest point is safe. */
 final readonly class BakeReadings
 {
-    public const NAMES = ['set', 'base', 'safe'];
-
-    /** A window shorter than this is no target for a cook, min. */
+    /** A window shorter than this is no target for a cook, a longer one than that is not drawn, min (definition). */
     private const LEAST_WINDOW = 3.0;
 
-    /** Share that may be over-cooked at its beginning before it is said, and leathery before it counts against the pie. */
+    private const MOST_WINDOW = 30.0;
+
+    /** Share that may be over-cooked at its beginning before it is said, and leathery before it counts against the pie (judgement). */
     private const OVER_AT_MOST = 0.6;
 
     private const LEATHERY_AT_MOST = 0.5;
 
+    /** A rough answer says "safe" only with so much to spare (judgement). */
     private const ROUGH_MARGIN = 1.25;
 
-    public static function take(string $name, Pie $pie, ?SimulatedBake $baked): Reading
+    /** Golden so many minutes after it has set is over-baking for colour (judgement). */
+    private const COLOUR_MINUTES = 4;
+
+    /** Of the rule of minutes, and beyond the bake; of the rule of the base, % (definition). */
+    private const SCALE_MINUTES = 60.0;
+
+    private const SCALE_BEYOND = 1.3;
+
+    private const SCALE_PERCENT = 28.0;
+
+    public static function take(ReadingName $name, Weights $weights, ?SimulatedBake $bake): Reading
     {
         return match ($name) {
-            'set' => self::set($pie, $baked),
-            'base' => self::base($pie, $baked),
-            default => self::safe($pie, $baked),
+            ReadingName::Set => self::set($weights, $bake),
+            ReadingName::Base => self::base($bake),
+            default => self::safe($weights->pie, $bake),
         };
     }
 
     /**
-     * On which side of its limits a roughly baked pie stands, the same way round as Gauges::side.
+     * On which side of its limits a pie stands: -1 below, 0 inside, 1 above; null where it cannot be told.
      *
-     * @param  float  $doubt  how far up the range of a reading goes that must be inside as a whole
+     * @param  float  $doubtMinutes  how far up the range of "safe" goes, which must be inside as a whole
      */
-    public static function side(string $name, Pie $pie, ?SimulatedBake $rough, float $doubt): ?int
+    public static function side(ReadingName $name, Pie $pie, ?SimulatedBake $bake, float $doubtMinutes): ?int
     {
-        if ($rough === null) {
+        if ($bake === null) {
             return null;
         }
-        $out = $pie->bake->minutes;
+        $out = $pie->bake->minutes();
 
         return match ($name) {
-            'base' => is_nan($rough->base()) ? null : ($rough->base() > BaseVerdict::DRY_TO + Limits::SLACK ? 1 : 0),
-            'set' => $rough->input->setsAtCelsius === null ? null : match (true) {
-                $rough->minute('set') > $out + Limits::SLACK => 1,
-                $rough->result->leatheryShareOut > self::LEATHERY_AT_MOST => -1,
+            ReadingName::Base => is_nan($bake->base()) ? null : ($bake->base() > BaseVerdict::DRY_TO_PERCENT + Limits::SLACK ? 1 : 0),
+            ReadingName::Set => $bake->input->setsAtCelsius === null ? null : match (true) {
+                $bake->minute(BakeEvent::Set) > $out + Limits::SLACK => 1,
+                $bake->result->leatheryShare > self::LEATHERY_AT_MOST => -1,
                 default => 0,
             },
-            default => $rough->minute('safe') + $doubt > $out + Limits::SLACK ? 1 : 0,
+            default => $bake->minute(BakeEvent::Safe) + $doubtMinutes > $out + Limits::SLACK ? 1 : 0,
         };
     }
 
-    private static function set(Pie $pie, ?SimulatedBake $baked): Reading
+    private static function set(Weights $weights, ?SimulatedBake $bake): Reading
     {
-        $out = $pie->bake->minutes;
-        if ($baked === null || $baked->input->setsAtCelsius === null) {
-            $egg = $pie->custard() !== null;
-
-            return self::none('set', 'min', [0.0, max(60.0, 1.3 * $out)], $egg ? 'no egg' : 'no custard', $egg ? 'There is no egg in the custard, so nothing sets.' : 'There is no custard in this pie, so nothing has to set.');
+        $out = $weights->pie->bake->minutes();
+        $scale = [0.0, max(self::SCALE_MINUTES, self::SCALE_BEYOND * $out)];
+        if (($weights->custard()->eggs ?? 0.0) <= 0) {
+            return Reading::without(ReadingName::Set, ReadingUnit::Minutes, Limits::none(), $scale, Verdict::NoEgg, new Statement('set.no-egg'), ReadingState::Outside);
         }
-        $set = $baked->minute('set');
-        [$low, $high] = $baked->range('set');
-        $over = $baked->result->overShareOut;
-        $window = max(self::LEAST_WINDOW, min(30.0, $baked->minute('over') - $set));
-        $limits = new Limits(max(0.0, $out - $window), 'over-baked', $out, 'take out');
-        $verdict = match (true) {
-            ! is_finite($set) => 'never sets',
-            $set > $out + Limits::SLACK => 'not set',
-            $baked->result->leatheryShareOut > self::LEATHERY_AT_MOST => 'over-baked',
-            $over > self::OVER_AT_MOST => 'firm',
-            default => 'set',
-        };
+        if ($bake === null) {
+            return Reading::without(ReadingName::Set, ReadingUnit::Minutes, Limits::none(), $scale, Verdict::NothingPoured, new Statement('set.nothing-poured'));
+        }
+        $set = $bake->minute(BakeEvent::Set);
+        $range = $bake->range(BakeEvent::Set);
+        $verdict = self::setVerdict($bake, $set, $out);
         $state = match (true) {
-            $verdict !== 'set' && $verdict !== 'firm' => ReadingState::Outside,
-            $high > $out || $verdict === 'firm' => ReadingState::Marginal,
+            ! in_array($verdict, [Verdict::Set, Verdict::PastItsBest], true) => ReadingState::Outside,
+            $range[1] > $out || $verdict === Verdict::PastItsBest => ReadingState::Marginal,
             default => ReadingState::Inside,
         };
+        $window = max(self::LEAST_WINDOW, min(self::MOST_WINDOW, $bake->minute(BakeEvent::Over) - $set));
+        $from = max(0.0, $out - $window);
         // how much is over is counted by volume; the rule shows minutes, so its left wall moves to where the count would begin
-        $limits = ($verdict === 'set' || $verdict === 'firm') && $set < ($limits->lower ?? 0.0) ? new Limits(max(0.0, $set - 1), 'over-baked', $out, 'take out') : $limits;
-        $golden = $baked->minute('golden');
-        $reason = is_finite($set)
-            ? sprintf(
-                'The coldest of it reaches its %d °C at %s; time to look from %s, when the edge is set and the middle trembles. %d %% of it is over-cooked when it comes out.%s',
-                (int) round($baked->input->setsAtCelsius), self::minutes($set), self::minutes($baked->minute('time-to-look')), (int) round(100 * $over),
-                is_finite($golden) && $golden > $set + 4 ? sprintf(' Golden at %s: %s of over-baking for colour.', self::minutes($golden), self::minutes($golden - $set)) : '',
-            )
-            : 'In this oven the middle never gets hot enough to set. Set it hotter, or make the pie shallower.';
+        $from = $state !== ReadingState::Outside && $set < $from ? max(0.0, $set - 1) : $from;
 
-        return self::reading('set', 'min', $set, $low, $high, $limits, max(60.0, $out * 1.3), $state, $verdict, $reason);
+        return Reading::of(
+            ReadingName::Set, ReadingUnit::Minutes, $set, $range, Limits::between($from, LimitName::OverBaked, $out, LimitName::TakeOut), $scale, $state, $verdict,
+            self::setReasons($bake, $set),
+        );
     }
 
-    private static function base(Pie $pie, ?SimulatedBake $baked): Reading
+    private static function setVerdict(SimulatedBake $bake, float $set, float $out): Verdict
     {
-        if (! $pie->form()->hasBase()) {
-            return self::none('base', '%', [0.0, 28.0], 'no base', 'The dish is not lined, so no base can go wet.', new Limits(null, '', BaseVerdict::DRY_TO, 'dry to'));
+        return match (true) {
+            ! is_finite($set) => Verdict::NeverSets,
+            $set > $out + Limits::SLACK => Verdict::NotSet,
+            $bake->result->leatheryShare > self::LEATHERY_AT_MOST => Verdict::OverBaked,
+            $bake->result->overShare > self::OVER_AT_MOST => Verdict::PastItsBest,
+            default => Verdict::Set,
+        };
+    }
+
+    /** @return list<Statement> */
+    private static function setReasons(SimulatedBake $bake, float $set): array
+    {
+        if (! is_finite($set)) {
+            return [new Statement('set.never')];
         }
-        if ($baked === null) {
-            return self::none('base', '%', [0.0, 28.0], 'nothing poured', 'Pour the first layer, and the water that reaches the base can be worked out.', new Limits(null, '', BaseVerdict::DRY_TO, 'dry to'));
+        $golden = $bake->minute(BakeEvent::Golden);
+
+        return [
+            new Statement('set.when', ['setCelsius' => $bake->input->setsAtCelsius ?? 0.0, 'setMinutes' => $set, 'lookMinutes' => $bake->minute(BakeEvent::TimeToLook)]),
+            new Statement('set.over', ['overPercent' => 100 * $bake->result->overShare]),
+            ...(is_finite($golden) && $golden > $set + self::COLOUR_MINUTES ? [new Statement('set.colour', ['goldenMinutes' => $golden, 'afterMinutes' => $golden - $set])] : []),
+        ];
+    }
+
+    private static function base(?SimulatedBake $bake): Reading
+    {
+        $limits = Limits::upTo(BaseVerdict::DRY_TO_PERCENT, LimitName::DryTo);
+        $scale = [0.0, self::SCALE_PERCENT];
+        if ($bake === null) {
+            return Reading::without(ReadingName::Base, ReadingUnit::Percent, $limits, $scale, Verdict::NothingPoured, new Statement('base.nothing-poured'));
         }
-        $value = $baked->base();
-        [$low, $high] = $baked->range('base');
-        $limits = new Limits(null, '', BaseVerdict::DRY_TO, 'dry to');
+        $value = $bake->base();
+        $range = $bake->baseRange();
         $state = match (true) {
             ! $limits->holds($value) => ReadingState::Outside,
-            $limits->holds($high) => ReadingState::Inside,
+            $limits->holds($range[1]) => ReadingState::Inside,
             default => ReadingState::Marginal,
         };
-        $shell = $baked->result->shell;
-        $began = $shell === [] ? 'It goes in raw' : sprintf('After the blind bake it has %d %%', (int) round($shell[count($shell) - 1]['basePercent']));
-        $kept = $baked->input->underlay->barrier($baked->input->seal) < 1 ? ' Seal and what is strewn or laid on it keep some of the water off.' : '';
 
-        return self::reading('base', '%', $value, $low, $high, $limits, 28.0, $state, BaseVerdict::of($value), sprintf(
-            '%s, comes out with %d %%, and has %d %% when it has rested 20 min%s.%s',
-            $began, (int) round($baked->result->basePercentOut), (int) round($value),
-            $baked->result->soakMm > 0 ? sprintf('; the upper %s mm are soggy', Figures::number($baked->result->soakMm, 1)) : '', $kept,
-        ));
+        return Reading::of(ReadingName::Base, ReadingUnit::Percent, $value, $range, $limits, $scale, $state, Verdict::from(BaseVerdict::of($value)->value), self::baseReasons($bake));
     }
 
-    private static function safe(Pie $pie, ?SimulatedBake $baked): Reading
+    /** @return list<Statement> */
+    private static function baseReasons(SimulatedBake $bake): array
     {
-        $out = $pie->bake->minutes;
-        if ($baked === null) {
-            return self::none('safe', 'min', [0.0, max(60.0, 1.3 * $out)], 'nothing poured', 'Pour the first layer, and the minutes to its middle can be worked out.', new Limits(null, '', $out, 'take out'));
+        $result = $bake->result;
+        $shell = $result->shell[count($result->shell) - 1] ?? null;
+
+        return [
+            $shell === null ? new Statement('base.raw') : new Statement('base.baked-blind', ['shellPercent' => $shell->basePercent]),
+            new Statement('base.rested', ['outPercent' => $result->basePercentOut, 'restedPercent' => $bake->base(), 'restMinutes' => Simulation::REST_MINUTES]),
+            ...($result->soakMm > 0 ? [new Statement('base.soaked', ['soakMm' => $result->soakMm])] : []),
+            ...($bake->input->barrierShare() < 1 ? [new Statement('base.kept-off')] : []),
+        ];
+    }
+
+    private static function safe(Pie $pie, ?SimulatedBake $bake): Reading
+    {
+        $out = $pie->bake->minutes();
+        $limits = Limits::upTo($out, LimitName::TakeOut);
+        $scale = [0.0, max(self::SCALE_MINUTES, self::SCALE_BEYOND * $out)];
+        if ($bake === null) {
+            return Reading::without(ReadingName::Safe, ReadingUnit::Minutes, $limits, $scale, Verdict::NothingPoured, new Statement('safe.nothing-poured'));
         }
-        $value = $baked->minute('safe');
-        [$low, $high] = $baked->range('safe');
+        $value = $bake->minute(BakeEvent::Safe);
+        [$low, $high] = $bake->range(BakeEvent::Safe);
         // a rough answer must not say safe where the fine one may take it back
-        $safe = max($high, $baked->isRough() ? self::ROUGH_MARGIN * $value : 0.0) <= $out + Limits::SLACK;
-        $wanted = Figures::number($baked->input->wantedCelsius);
-        $reason = is_finite($value)
-            ? sprintf(
-                'The coldest point has %s °C, or the worth of 2 min at 70 °C, at %s; planned out at %s, %s.', $wanted, self::minutes($value), self::minutes($out),
-                $safe ? self::minutes(floor($out - $high)).' to spare at worst' : 'too early by up to '.self::minutes(ceil($high - $out)),
-            )
-            : sprintf('Its coldest point does not reach %s °C in any time looked at. Set the oven hotter, or make the pie shallower.', $wanted);
+        $isSafe = max($high, $bake->isRough() ? self::ROUGH_MARGIN * $value : 0.0) <= $out + Limits::SLACK;
 
-        return self::reading('safe', 'min', $value, $low, $high, new Limits(null, '', $out, 'take out'), max(60.0, $out * 1.3), $safe ? ReadingState::Inside : ReadingState::Outside, $safe ? 'safe' : 'not yet', $reason);
+        return Reading::of(
+            ReadingName::Safe, ReadingUnit::Minutes, $value, [$low, $high], $limits, $scale, $isSafe ? ReadingState::Inside : ReadingState::Outside,
+            $isSafe ? Verdict::Safe : Verdict::NotYetSafe, self::safeReasons($bake, $value, $out, $isSafe ? floor($out - $high) : -max(1.0, ceil($high - $out))),
+        );
     }
 
-    private static function reading(string $name, string $unit, float $value, float $low, float $high, Limits $limits, float $to, ReadingState $state, string $verdict, string $reason): Reading
+    /**
+     * @param  float  $spare  min at worst, negative where it comes out too early
+     * @return list<Statement>
+     */
+    private static function safeReasons(SimulatedBake $bake, float $value, float $out, float $spare): array
     {
-        $finite = is_finite($value);
-        foreach (array_filter([$value, $low, $high], is_finite(...)) as $shown) {
-            $to = max($to, $shown * 1.05);
+        $wanted = $bake->input->safeCelsius;
+        if (! is_finite($value)) {
+            return [new Statement('safe.never', ['safeCelsius' => $wanted])];
         }
 
-        return new Reading($name, $unit, 0, $finite ? $value : null, $finite ? $low : null, $finite ? $high : null, $limits, [0.0, $to], $state, $verdict, $reason);
-    }
-
-    /** @param  array{float, float}  $scale */
-    private static function none(string $name, string $unit, array $scale, string $verdict, string $reason, ?Limits $limits = null): Reading
-    {
-        return new Reading($name, $unit, 0, null, null, null, $limits ?? new Limits(null, '', null, ''), $scale, $verdict === 'no egg' ? ReadingState::Outside : ReadingState::Unknown, $verdict, $reason);
-    }
-
-    private static function minutes(float $minutes): string
-    {
-        return Figures::number($minutes).' min';
+        return [
+            new Statement('safe.when', ['safeCelsius' => $wanted, 'safeMinutes' => $value, 'heldMinutes' => Lethality::REFERENCE_MINUTES, 'heldCelsius' => Lethality::REFERENCE_CELSIUS]),
+            new Statement($spare < 0 ? 'safe.too-early' : 'safe.to-spare', ['outMinutes' => $out, 'spareMinutes' => abs($spare)]),
+        ];
     }
 }

@@ -5,25 +5,24 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Forecast\Readings;
 
 use Hojaldre\Core\Custard\Custard;
+use Hojaldre\Core\Custard\CustardVerdict;
 use Hojaldre\Core\Forecast\Weights;
-use Hojaldre\Core\Measure\Figures;
+use Hojaldre\Core\Statement\Statement;
 
 /** Will the custard hold as the cook wants it? Dairy plus weep, g to an egg. */
 final readonly class CustardGauge implements Gauge
 {
-    public function name(): string
+    /** Causes of a later set that are smaller than this are not told, K (definition). */
+    private const LEAST_KELVINS = 0.5;
+
+    public function name(): ReadingName
     {
-        return 'hold';
+        return ReadingName::Custard;
     }
 
-    public function unit(): string
+    public function unit(): ReadingUnit
     {
-        return 'g to an egg';
-    }
-
-    public function decimals(): int
-    {
-        return 0;
+        return ReadingUnit::GramsPerEgg;
     }
 
     public function value(Weights $weights): float
@@ -35,7 +34,7 @@ final readonly class CustardGauge implements Gauge
     {
         $style = $weights->pie->custard()?->style;
 
-        return new Limits($style?->leastGrams(), 'firm', $style?->mostGrams(), 'loose');
+        return $style === null ? Limits::none() : Limits::between($style->leastGrams(), LimitName::Firm, $style->mostGrams(), LimitName::Loose);
     }
 
     public function scale(Weights $weights): array
@@ -43,36 +42,48 @@ final readonly class CustardGauge implements Gauge
         return [20, 180];
     }
 
-    public function needsWholeRange(): bool
+    public function verdict(Weights $weights, float $value): Verdict
     {
-        return false;
+        return match (true) {
+            is_infinite($value) => Verdict::NoEgg,
+            default => match ($weights->pie->custard()?->style->verdict($value)) {
+                CustardVerdict::Firm => Verdict::Firm,
+                CustardVerdict::Loose => Verdict::Loose,
+                CustardVerdict::Holds, null => Verdict::Holds,
+            },
+        };
     }
 
-    public function verdict(Weights $weights, float $value, float $low, float $high): string
-    {
-        $style = $weights->pie->custard()?->style;
-
-        return $style === null ? 'no custard' : $style->verdict($value);
-    }
-
-    public function reason(Weights $weights, float $value, float $low, float $high): string
+    public function reasons(Weights $weights, float $value): array
     {
         $custard = $weights->custard();
         $style = $weights->pie->custard()?->style;
         if ($custard === null || $style === null) {
-            return 'There is no custard in this pie, so nothing has to set.';
+            return [];
         }
         if (is_infinite($value)) {
-            return 'There is no egg in the custard, so it cannot set.';
+            return [new Statement('custard.no-egg')];
         }
-        $text = sprintf(
-            '%s of dairy and %s of weep on %s %s; sets near %d °C (%s).',
-            Figures::grams($custard->liquidGrams), Figures::grams($custard->weepGrams), Figures::number($custard->eggs, 1), $custard->eggs === 1.0 ? 'egg' : 'eggs',
-            (int) round($custard->setsAtCelsius()), $custard->setsBecause(),
-        );
 
-        return $value > Custard::HOLDS_TO_GRAMS
-            ? $text.' Past '.(int) Custard::HOLDS_TO_GRAMS.' g to an egg it does not hold at all.'
-            : $text.sprintf(' A %s custard takes %d to %d g.', $style->value, (int) $style->leastGrams(), (int) $style->mostGrams());
+        return [
+            new Statement('custard.liquid', ['dairyGrams' => $custard->liquidGrams, 'weepGrams' => $custard->weepGrams, 'eggs' => $custard->eggs]),
+            new Statement('custard.sets', ['setCelsius' => $custard->setsAtCelsius(), 'eggCelsius' => Custard::EGG_ALONE_CELSIUS, 'causes' => self::causes($custard)]),
+            $value > Custard::HOLDS_TO_GRAMS
+                ? new Statement('custard.too-much', ['mostGrams' => Custard::HOLDS_TO_GRAMS])
+                : new Statement('custard.style', ['style' => $style->value, 'leastGrams' => $style->leastGrams(), 'mostGrams' => $style->mostGrams()]),
+        ];
+    }
+
+    /** @return list<Statement> what makes it set later or sooner than egg alone */
+    private static function causes(Custard $custard): array
+    {
+        $causes = [];
+        foreach ($custard->setPointKelvins() as $cause => $kelvins) {
+            if (abs($kelvins) >= self::LEAST_KELVINS) {
+                $causes[] = new Statement($kelvins > 0 ? "custard.$cause-later" : "custard.$cause-sooner", ['apartKelvins' => abs($kelvins)]);
+            }
+        }
+
+        return $causes;
     }
 }

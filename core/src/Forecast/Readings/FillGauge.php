@@ -5,31 +5,29 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Forecast\Readings;
 
 use Hojaldre\Core\Forecast\Weights;
-use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Pie\Form;
+use Hojaldre\Core\Statement\Statement;
 
 /** Does it fit the tin? Depth of the filling above the crust, mm. */
 final readonly class FillGauge implements Gauge
 {
     /** Egg mixtures rise 10 to 20 % before they fall back; the low end has to fit (common practice, no source). */
-    public const RISE = 0.10;
+    public const RISE_SHARE = 0.10;
 
     /** Below this share of the room it looks mean (common practice, no source). */
-    public const MEAN_SHARE = 0.62;
+    private const MEAN_SHARE = 0.62;
 
-    public function name(): string
+    /** A rise of less is not told, mm (definition). */
+    private const LEAST_RISE = 1.0;
+
+    public function name(): ReadingName
     {
-        return 'fill';
+        return ReadingName::Fill;
     }
 
-    public function unit(): string
+    public function unit(): ReadingUnit
     {
-        return 'mm';
-    }
-
-    public function decimals(): int
-    {
-        return 0;
+        return ReadingUnit::Millimetres;
     }
 
     public function value(Weights $weights): float
@@ -40,8 +38,13 @@ final readonly class FillGauge implements Gauge
     public function limits(Weights $weights): Limits
     {
         $room = $weights->lined->depthMm();
+        // a hollow pasty is the worst complaint of all
+        $isClosed = $weights->pie->form()->isClosed();
 
-        return new Limits(self::MEAN_SHARE * $room, self::meanWord($weights), $room / (1 + self::RISE), self::fullWord($weights));
+        return Limits::between(
+            self::MEAN_SHARE * $room, $isClosed ? LimitName::Hollow : LimitName::Mean,
+            $room / (1 + self::RISE_SHARE), $isClosed ? LimitName::Bursts : LimitName::OverTheRim,
+        );
     }
 
     public function scale(Weights $weights): array
@@ -49,55 +52,31 @@ final readonly class FillGauge implements Gauge
         return [0, $weights->lined->depthMm() * 1.35];
     }
 
-    public function needsWholeRange(): bool
+    public function verdict(Weights $weights, float $value): Verdict
     {
-        return false;
-    }
-
-    public function verdict(Weights $weights, float $value, float $low, float $high): string
-    {
-        if (is_nan($value)) {
-            return 'empty';
-        }
         $limits = $this->limits($weights);
 
-        return match (true) {
-            $value < $limits->lower - 1e-9 => self::meanWord($weights),
-            $value > $limits->upper + 1e-9 => self::fullWord($weights),
-            default => 'fits',
+        return is_nan($value) ? Verdict::NothingPoured : match ($limits->side($value)) {
+            -1 => Verdict::from($limits->lowerName->value ?? ''),
+            1 => Verdict::from($limits->upperName->value ?? ''),
+            default => Verdict::Fits,
         };
     }
 
-    /** A hollow pasty is the worst complaint of all. */
-    private static function meanWord(Weights $weights): string
+    public function reasons(Weights $weights, float $value): array
     {
-        return $weights->pie->form()->isClosed() ? 'hollow' : 'mean';
-    }
-
-    private static function fullWord(Weights $weights): string
-    {
-        return $weights->pie->form()->isClosed() ? 'bursts' : 'over the rim';
-    }
-
-    public function reason(Weights $weights, float $value, float $low, float $high): string
-    {
-        $room = $weights->lined->depthMm();
-        $folded = $weights->pie->form() === Form::Folded;
-        if (is_nan($value) && $folded) {
-            return sprintf('Folded, they take %s ml of filling in all before they burst.', Figures::number($weights->lined->volumeMl($room)));
-        }
-        if ($folded) {
-            return sprintf('%s mm deep on the average of a fold that takes %s mm, %s ml in all.', Figures::number($value, 1), Figures::number($room, 1), Figures::number($weights->lined->volumeMl($room)));
+        $roomMm = $weights->lined->depthMm();
+        $room = ['roomMm' => $roomMm, 'roomMl' => $weights->lined->volumeMl($roomMm)];
+        if ($weights->pie->form() === Form::Folded) {
+            return [is_nan($value) ? new Statement('fill.empty-fold', $room) : new Statement('fill.fold', ['fillMm' => $value, ...$room])];
         }
         if (is_nan($value)) {
-            return sprintf('The lined tin is %s mm deep and holds %s ml to the rim.', Figures::number($room), Figures::number($weights->lined->volumeMl($room)));
+            return [new Statement('fill.empty', $room)];
         }
-        $proud = $weights->heapMl > $weights->solidMl + $weights->custardMl;
 
-        return sprintf(
-            '%s mm of %s mm; it rises about %s mm in the oven%s.',
-            Figures::number($value), Figures::number($room), Figures::number(max(1.0, $value * self::RISE)),
-            $proud ? ', and the solids stand proud of the custard' : '',
-        );
+        return [
+            new Statement('fill.depth', ['fillMm' => $value, 'riseMm' => max(self::LEAST_RISE, $value * self::RISE_SHARE), ...$room]),
+            ...($weights->heapMl > $weights->solidMl + $weights->custardMl ? [new Statement('fill.proud')] : []),
+        ];
     }
 }

@@ -5,21 +5,16 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Forecast\Readings;
 
 use Hojaldre\Core\Forecast\Weights;
+use Hojaldre\Core\Statement\Statement;
 
-/**
- * Takes one reading from a balance. The bake to come replaces what three of these ask, not how they are asked: a value for a
- * balance, limits for a pie, words for both.
- */
+/** Takes a reading from the weights of a design: a value, limits, words for both. */
 interface Gauge
 {
-    /** set, base, salt, fill or safe */
-    public function name(): string;
+    public function name(): ReadingName;
 
-    public function unit(): string;
+    public function unit(): ReadingUnit;
 
-    public function decimals(): int;
-
-    /** NAN where the pie lacks what the reading needs, INF where there is no limit to the trouble. */
+    /** In its unit. NAN where the pie lacks what the reading needs, INF where there is no limit to the trouble. */
     public function value(Weights $weights): float;
 
     public function limits(Weights $weights): Limits;
@@ -31,10 +26,8 @@ interface Gauge
      */
     public function scale(Weights $weights): array;
 
-    /** Whether the doubtful part of the range counts as outside: so for safety, where a cook must not bet. */
-    public function needsWholeRange(): bool;
+    public function verdict(Weights $weights, float $value): Verdict;
 
-    public function verdict(Weights $weights, float $value, float $low, float $high): string;
-
-    public function reason(Weights $weights, float $value, float $low, float $high): string;
+    /** @return list<Statement> */
+    public function reasons(Weights $weights, float $value): array;
 }

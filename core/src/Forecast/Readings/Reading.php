@@ -4,60 +4,66 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Forecast\Readings;
 
-use Hojaldre\Core\Advice\WayOut;
+use Hojaldre\Core\Statement\Statement;
 
 /** One of the readings of a forecast. */
 final readonly class Reading
 {
     /**
-     * @param  float|null  $value  null where there is none to give (see state and reason)
-     * @param  array{float, float}  $scale
+     * @param  float|null  $value  in its unit; null where there is none to give (see state and reasons)
+     * @param  float|null  $low  of 8 bakes in 10
+     * @param  array{float, float}  $scale  ends of the rule it is drawn on
+     * @param  list<Statement>  $reasons
      */
     public function __construct(
-        public string $name,
-        public string $unit,
-        public int $decimals,
+        public ReadingName $name,
+        public ReadingUnit $unit,
         public ?float $value,
         public ?float $low,
         public ?float $high,
         public Limits $limits,
         public array $scale,
         public ReadingState $state,
-        public string $verdict,
-        public string $reason,
+        public Verdict $verdict,
+        public array $reasons,
     ) {
+    }
+
+    /**
+     * A reading with a value: what is not finite is not told, and the rule is widened to show the rest.
+     *
+     * @param  array{float, float}  $range
+     * @param  array{float, float}  $scale
+     * @param  list<Statement>  $reasons
+     */
+    public static function of(ReadingName $name, ReadingUnit $unit, float $value, array $range, Limits $limits, array $scale, ReadingState $state, Verdict $verdict, array $reasons): self
+    {
+        [$low, $high] = $range;
+        [$from, $to] = $scale;
+        foreach (array_filter([$value, $low, $high], is_finite(...)) as $shown) {
+            $from = min($from, $shown);
+            $to = max($to, $shown * 1.05);
+        }
+        $told = is_finite($value);
+
+        return new self(
+            $name, $unit, $told ? $value : null, $told && is_finite($low) ? $low : null, $told && is_finite($high) ? $high : null,
+            $limits, [$from, $to], $state, $verdict, $reasons,
+        );
+    }
+
+    /**
+     * A reading that lacks something.
+     *
+     * @param  array{float, float}  $scale
+     */
+    public static function without(ReadingName $name, ReadingUnit $unit, Limits $limits, array $scale, Verdict $verdict, Statement $reason, ReadingState $state = ReadingState::Unknown): self
+    {
+        return new self($name, $unit, null, null, null, $limits, $scale, $state, $verdict, [$reason]);
     }
 
     public function inTrouble(): bool
     {
         return $this->state === ReadingState::Outside;
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return [
-            'name' => $this->name,
-            'unit' => $this->unit,
-            'decimals' => $this->decimals,
-            'value' => self::rounded($this->value),
-            'low' => self::rounded($this->low),
-            'high' => self::rounded($this->high),
-            'limits' => [
-                'lower' => self::rounded($this->limits->lower),
-                'lowerName' => $this->limits->lowerName,
-                'upper' => self::rounded($this->limits->upper),
-                'upperName' => $this->limits->upperName,
-            ],
-            'scale' => ['from' => round($this->scale[0], 2), 'to' => round($this->scale[1], 2)],
-            'state' => $this->state->value,
-            'verdict' => $this->verdict,
-            'reason' => $this->reason,
-        ];
-    }
-
-    private static function rounded(?float $value): ?float
-    {
-        return $value === null ? null : round($value, 3);
     }
 }

@@ -8,11 +8,11 @@ namespace Hojaldre\Core\Forecast\Readings;
 enum ReadingState: string
 {
     /** value and range inside */
-    case Inside = 'seated';
+    case Inside = 'inside';
     /** value inside, part of the range outside */
-    case Marginal = 'spilling';
+    case Marginal = 'marginal';
     /** value outside */
-    case Outside = 'on-the-rim';
+    case Outside = 'outside';
     /** something is missing that it needs */
     case Unknown = 'unknown';
 }

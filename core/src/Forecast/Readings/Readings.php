@@ -5,21 +5,45 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Forecast\Readings;
 
 use Hojaldre\Core\Forecast\SimulatedBake;
-use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Forecast\Weights;
 
-/** All readings of a design in the order they are shown. */
+/** All readings that apply to a design, in the order of ReadingName. */
 final readonly class Readings
 {
-    public const ORDER = ['hold', 'set', 'base', 'salt', 'fill', 'safe'];
-
     /** @return list<Reading> */
-    public static function of(Pie $pie, ?SimulatedBake $baked): array
+    public static function of(Weights $weights, ?SimulatedBake $bake): array
     {
-        $gauges = Gauges::gauges();
+        $gauges = Gauges::all();
+        $deviated = $weights->deviated();
+        $readings = [];
+        foreach (ReadingName::cases() as $name) {
+            if (self::applies($name, $weights)) {
+                $readings[] = isset($gauges[$name->value]) ? Gauges::take($gauges[$name->value], $weights, $deviated) : BakeReadings::take($name, $weights, $bake);
+            }
+        }
 
-        return array_map(
-            static fn (string $name): Reading => isset($gauges[$name]) ? Gauges::take($gauges[$name], $pie) : BakeReadings::take($name, $pie, $baked),
-            self::ORDER,
-        );
+        return $readings;
+    }
+
+    /** @param  list<Reading>  $readings */
+    public static function named(array $readings, ReadingName $name): ?Reading
+    {
+        foreach ($readings as $reading) {
+            if ($reading->name === $name) {
+                return $reading;
+            }
+        }
+
+        return null;
+    }
+
+    /** Without a custard nothing has to set, without a base none goes wet. */
+    private static function applies(ReadingName $name, Weights $weights): bool
+    {
+        return match ($name) {
+            ReadingName::Custard, ReadingName::Set => $weights->pie->custard() !== null,
+            ReadingName::Base => $weights->pie->form()->hasBase(),
+            default => true,
+        };
     }
 }

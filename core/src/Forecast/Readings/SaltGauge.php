@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Forecast\Readings;
 
 use Hojaldre\Core\Forecast\Weights;
-use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Seasoning\Salt;
+use Hojaldre\Core\Seasoning\SaltSource;
+use Hojaldre\Core\Statement\Statement;
 
 /** Is the whole filling seasoned? Salt, % of its weight. */
 final readonly class SaltGauge implements Gauge
@@ -17,19 +18,22 @@ final readonly class SaltGauge implements Gauge
     /** From here on a food salts what it lies in: cured and smoked things, feta, blue and hard cheese, olives (common practice, no source). */
     private const SALTY_PERCENT = 1.5;
 
-    public function name(): string
+    /** Less is not worth telling, g; how many sources are told (definition). */
+    private const LEAST_TOLD_GRAMS = 0.05;
+
+    private const MOST_TOLD = 3;
+
+    /** Added salt from here on is salt on salt beside two salty foods, g (judgement). */
+    private const ADDED_GRAMS = 0.5;
+
+    public function name(): ReadingName
     {
-        return 'salt';
+        return ReadingName::Salt;
     }
 
-    public function unit(): string
+    public function unit(): ReadingUnit
     {
-        return '%';
-    }
-
-    public function decimals(): int
-    {
-        return 2;
+        return ReadingUnit::Percent;
     }
 
     public function value(Weights $weights): float
@@ -39,7 +43,7 @@ final readonly class SaltGauge implements Gauge
 
     public function limits(Weights $weights): Limits
     {
-        return new Limits(Salt::LEAST_PERCENT, 'bland', Salt::MOST_PERCENT, 'salty');
+        return Limits::between(Salt::LEAST_PERCENT, LimitName::Bland, Salt::MOST_PERCENT, LimitName::Salty);
     }
 
     public function scale(Weights $weights): array
@@ -47,51 +51,39 @@ final readonly class SaltGauge implements Gauge
         return [0.4, 1.9];
     }
 
-    public function needsWholeRange(): bool
+    public function verdict(Weights $weights, float $value): Verdict
     {
-        return false;
-    }
-
-    public function verdict(Weights $weights, float $value, float $low, float $high): string
-    {
-        return match (true) {
-            is_nan($value) => 'nothing poured',
-            $value < Salt::LEAST_PERCENT - 1e-9 => 'bland',
-            $value > Salt::MOST_PERCENT + 1e-9 => 'salty',
-            default => 'enough',
+        return is_nan($value) ? Verdict::NothingPoured : match ($this->limits($weights)->side($value)) {
+            -1 => Verdict::Bland,
+            1 => Verdict::Salty,
+            default => Verdict::Seasoned,
         };
     }
 
-    public function reason(Weights $weights, float $value, float $low, float $high): string
+    public function reasons(Weights $weights, float $value): array
     {
         if (is_nan($value)) {
-            return 'Pour the first layer, and its salt can be added up.';
+            return [new Statement('salt.nothing-poured')];
         }
         $salt = $weights->salt();
-        $sources = array_filter($salt->gramsBySource, static fn (float $grams): bool => $grams >= 0.05);
-        arsort($sources);
-        $most = array_map(
-            static fn (string $name, float $grams): string => Figures::grams($grams).' from '.mb_strtolower(explode(',', $name)[0]),
-            array_keys($sources), $sources,
+        $sources = array_map(
+            static fn (SaltSource $one): Statement => new Statement($one->isKept ? 'salt.kept' : 'salt.source', ['food' => $one->food, 'saltGrams' => $one->grams]),
+            array_slice($salt->mostFirst(self::LEAST_TOLD_GRAMS), 0, self::MOST_TOLD),
         );
-        if ($most === []) {
-            return 'Nothing in the filling brings salt.';
-        }
 
-        return sprintf('%s of salt in %s of filling: %s.', Figures::grams($salt->grams()), Figures::grams($salt->fillingGrams), Figures::list(array_slice($most, 0, 3)))
-            .$this->saltOnSalt($weights->pie);
+        return $sources === [] ? [new Statement('salt.none')] : [
+            new Statement('salt.sum', ['saltGrams' => $salt->grams(), 'fillingGrams' => $salt->fillingGrams, 'sources' => $sources]),
+            ...self::saltOnSalt($weights->pie),
+        ];
     }
 
-    /** A warning where salt is added beside two or more foods that are salty already. */
-    private function saltOnSalt(Pie $pie): string
+    /** @return list<Statement> a warning where salt is added beside two or more foods that are salty already */
+    private static function saltOnSalt(Pie $pie): array
     {
         $added = array_sum(array_map(static fn (Ingredient $one): float => $one->food->saltGrams($one->grams()), $pie->seasonings));
         $salty = array_filter($pie->solids(), static fn (SolidLayer $layer): bool => $layer->food->per100g->salt >= self::SALTY_PERCENT && $layer->now->grams > 0);
-        if ($added < 0.5 || count($salty) < 2) {
-            return '';
-        }
-        $names = array_map(static fn (SolidLayer $layer): string => mb_strtolower(explode(',', $layer->food->name)[0]), array_values($salty));
 
-        return sprintf(' Salt on salt: %s are salty already, taste before you add more.', Figures::list($names));
+        return $added < self::ADDED_GRAMS || count($salty) < 2 ? []
+            : [new Statement('salt.on-salt', ['foods' => array_map(static fn (SolidLayer $layer): string => $layer->food->name, array_values($salty))])];
     }
 }

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Bake;
+
+/** Which part of the bake a moment of the film belongs to. */
+enum FilmStage: string
+{
+    case Weighted = 'weighted';
+    case Propped = 'propped';
+    case Bare = 'bare';
+    case Filled = 'filled';
+    case Bake = 'bake';
+    case Rest = 'rest';
+}
