@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Kitchen\CsrfCheck;
 use App\Kitchen\InKitchen;
 use App\Kitchen\MayWrite;
+use App\Kitchen\User;
 use App\Problem\BoundJson;
 use App\Problem\Problem;
 use App\Problem\ProblemResponse;
@@ -38,7 +39,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         $exceptions->dontReport([Problem::class, Hojaldre\Core\Refusal\Refused::class]);
-        $exceptions->render(static fn (Throwable $thrown) => ProblemResponse::for($thrown));
+        $exceptions->render(static fn (Throwable $thrown, Illuminate\Http\Request $request) => ProblemResponse::for($thrown, User::wordsOf($request)));
     })
     ->create()
     ->useEnvironmentPath($instance)

@@ -9,7 +9,9 @@ use Illuminate\Support\Facades\Route;
 require app_path('Kitchen/routes.php');
 
 Route::middleware(['auth', 'kitchen'])->prefix('kitchens/{kitchen}')->group(static function (): void {
+    require app_path('Advice/routes.php');
     require app_path('Food/routes.php');
+    require app_path('Forecast/routes.php');
     require app_path('Measure/routes.php');
     require app_path('Oven/routes.php');
     require app_path('Pie/routes.php');

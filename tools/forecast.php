@@ -7,14 +7,22 @@ declare(strict_types=1);
  * Exit 0: forecast; 1: the file was refused (problem on standard error); 2: called wrongly.
  */
 
-use Hojaldre\Core\Advice\ForecastText;
+use App\Advice\WayOutAnswer;
+use App\Contract\Json;
+use App\Forecast\ForecastAnswer;
+use App\Forecast\ForecastText;
+use App\Problem\RefusalAnswer;
+use App\Wording\Words;
+use Hojaldre\Core\Advice\WayOut;
+use Hojaldre\Core\Advice\WaysOut;
 use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\PieFile\PieFile;
 use Hojaldre\Core\Refusal\Refusal;
 use Hojaldre\Core\Refusal\Refused;
 
-require __DIR__.'/../core/autoload.php';
+require __DIR__.'/autoload.php';
 
+$print = static fn (mixed $value): string => json_encode(Json::value($value), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)."\n";
 $files = array_values(array_filter(array_slice($argv, 1), static fn (string $arg): bool => $arg !== '--text'));
 if (count($files) !== 1) {
     fwrite(STDERR, "usage: ./hojaldre forecast FILE [--text]\n");
@@ -25,13 +33,17 @@ if ($bytes === false) {
     fwrite(STDERR, "Cannot read {$files[0]}: check the path and that you may read it.\n");
     exit(2);
 }
+$words = new Words;
 try {
-    $forecast = Forecast::of(PieFile::read($bytes))->withWaysOut();
+    $forecast = Forecast::of(PieFile::read($bytes));
 } catch (Refused $refused) {
-    $problem = ['code' => 'refused', 'refusals' => array_map(static fn (Refusal $one): array => $one->toArray(), $refused->refusals)];
-    fwrite(STDERR, json_encode($problem, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE)."\n");
+    fwrite(STDERR, $print(['code' => 'refused', 'refusals' => array_map(static fn (Refusal $one): RefusalAnswer => RefusalAnswer::of($one, $words), $refused->refusals)]));
     exit(1);
 }
+$waysOut = WaysOut::all($forecast);
 echo in_array('--text', $argv, true)
-    ? ForecastText::of($forecast)
-    : json_encode($forecast->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+    ? ForecastText::of($forecast, $waysOut, $words)
+    : $print([
+        ...get_object_vars(ForecastAnswer::of($forecast, $words)),
+        'waysOut' => array_map(static fn (array $ways): array => array_map(static fn (WayOut $way): WayOutAnswer => WayOutAnswer::of($way, $words), $ways), $waysOut),
+    ]);

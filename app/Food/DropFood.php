@@ -6,6 +6,7 @@ namespace App\Food;
 
 use App\Contract\Answer;
 use App\Contract\InPath;
+use App\Contract\Ok;
 use App\Kitchen\InKitchen;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,10 +15,10 @@ use OpenApi\Attributes as OA;
 final class DropFood
 {
     #[OA\Delete(path: '/kitchens/{kitchen}/foods/{food}', operationId: 'dropFood', summary: "Take a food of the kitchen's own out of its stores; pies that have it keep it.", tags: ['Food'], responses: [
-        new Answer(200, 'Gone, or never there', 'Ok'),
-        new Answer(401, 'Not signed in', 'Problem'),
-        new Answer(403, 'Guests may not', 'Problem'),
-        new Answer(404, 'Not your kitchen', 'Problem'),
+        new Answer(200, 'Gone, or never there', Ok::class),
+        new Answer(401, 'Not signed in'),
+        new Answer(403, 'Guests may not'),
+        new Answer(404, 'Not your kitchen'),
     ])]
     #[InPath]
     #[InPath('food', format: null)]
@@ -25,6 +26,6 @@ final class DropFood
     {
         KitchenFood::query()->where('kitchen_id', InKitchen::of($request)->id)->where('id', $food)->delete();
 
-        return new JsonResponse(['ok' => true]);
+        return new JsonResponse(new Ok);
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Food;
 
 use App\Kitchen\Kitchen;
+use Hojaldre\Core\Document\DocumentReader;
+use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Food\Food;
-use Hojaldre\Core\Refusal\Fields;
-use Hojaldre\Core\Refusal\Refusals;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -28,6 +28,17 @@ final class KitchenFood extends Model
 
     protected $casts = ['food' => 'array', 'price_per_kg' => 'float'];
 
+    /** @return array<string, float> by food id, of those that have a price */
+    public static function pricesPerKg(Kitchen $kitchen): array
+    {
+        return array_filter(array_map(static fn (self $one): ?float => $one->price_per_kg, self::of($kitchen)), static fn (?float $price): bool => $price !== null);
+    }
+
+    public static function putFood(Kitchen $kitchen, Food $food): void
+    {
+        self::put($kitchen, $food->id, ['food' => json_encode(DocumentWriter::write($food), JSON_THROW_ON_ERROR)]);
+    }
+
     /** @return array<string, self> by food id */
     public static function of(Kitchen $kitchen): array
     {
@@ -46,6 +57,6 @@ final class KitchenFood extends Model
 
     public function asFood(): ?Food
     {
-        return $this->food === null ? null : Food::read(new Fields($this->food, '', new Refusals));
+        return $this->food === null ? null : DocumentReader::read(Food::class, $this->food);
     }
 }

@@ -7,25 +7,36 @@ namespace App\Food;
 use App\Contract\Answer;
 use App\Contract\Body;
 use App\Contract\InPath;
+use App\Contract\Ok;
 use App\Kitchen\InKitchen;
+use Hojaldre\Core\Food\FoodLabel;
+use Hojaldre\Core\Food\OwnFood;
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 
 final class PutFood
 {
-    #[OA\Put(path: '/kitchens/{kitchen}/foods/{food}', operationId: 'putFood', summary: "Write down a food of the kitchen's own, or change it; saved pies keep the food they were saved with.", tags: ['Food'], requestBody: new Body('FoodLabel'), responses: [
-        new Answer(200, 'Written down', 'Ok'),
-        new Answer(401, 'Not signed in', 'Problem'),
-        new Answer(403, 'Guests may not', 'Problem'),
-        new Answer(404, 'Not your kitchen', 'Problem'),
-        new Answer(422, 'The label is refused', 'Problem'),
+    private const OWN_ID = '/^own-[a-z0-9-]{1,36}$/D';
+
+    #[OA\Put(path: '/kitchens/{kitchen}/foods/{food}', operationId: 'putFood', summary: "Write down a food of the kitchen's own, or change it; saved pies keep the food they were saved with.", tags: ['Food'], requestBody: new Body(FoodLabel::class), responses: [
+        new Answer(200, 'Written down', Ok::class),
+        new Answer(401, 'Not signed in'),
+        new Answer(403, 'Guests may not'),
+        new Answer(404, 'Not your kitchen'),
+        new Answer(422, 'The label is refused'),
     ])]
     #[InPath]
     #[InPath('food', format: null)]
-    public function __invoke(PutFoodRequest $request, string $kitchen, string $food): JsonResponse
+    public function __invoke(Request $request, string $kitchen, string $food): JsonResponse
     {
-        KitchenFood::put(InKitchen::of($request), $food, ['food' => json_encode($request->food($food)->toArray(), JSON_THROW_ON_ERROR)]);
+        if (preg_match(self::OWN_ID, $food) !== 1 || Pantry::family($food) !== null) {
+            throw Refused::because('own-food-id');
+        }
+        KitchenFood::putFood(InKitchen::of($request), OwnFood::of($food, Body::read($request, FoodLabel::class)));
 
-        return new JsonResponse(['ok' => true]);
+        return new JsonResponse(new Ok);
     }
 }

@@ -12,10 +12,10 @@ use OpenApi\Attributes as OA;
 final class ShowSession
 {
     #[OA\Get(path: '/session', operationId: 'showSession', summary: 'Who is signed in; also hands out the token for writes.', tags: ['Kitchen'], responses: [
-        new Answer(200, 'The session', 'Session'),
+        new Answer(200, 'The session', SessionAnswer::class),
     ])]
     public function __invoke(Request $request): JsonResponse
     {
-        return SessionResource::of($request);
+        return SessionAnswer::of($request);
     }
 }

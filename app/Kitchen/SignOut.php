@@ -13,8 +13,8 @@ use OpenApi\Attributes as OA;
 final class SignOut
 {
     #[OA\Delete(path: '/session', operationId: 'signOut', summary: 'Sign out.', tags: ['Kitchen'], responses: [
-        new Answer(200, 'Signed out', 'Session'),
-        new Answer(401, 'Nobody was signed in', 'Problem'),
+        new Answer(200, 'Signed out', SessionAnswer::class),
+        new Answer(401, 'Nobody was signed in'),
     ])]
     public function __invoke(Request $request): JsonResponse
     {
@@ -22,6 +22,6 @@ final class SignOut
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return SessionResource::of($request);
+        return SessionAnswer::of($request);
     }
 }

@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\Wording\Words;
+use Hojaldre\Core\Food\EggSizing;
+use Hojaldre\Core\Measure\CookUnits;
+use Hojaldre\Core\Measure\TemperatureScale;
+use Hojaldre\Core\Measure\VolumeSystem;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Http\Request;
 
 /**
  * Someone who can sign in. What they may do is said by their membership of a kitchen.
@@ -14,9 +20,9 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email lower case
  * @property string $password hashed
- * @property string $volumes which cup and spoons they mean, of KitchenUnits::NAMES
- * @property string $temperatures how they like an oven told, of ChooseUnitsRequest::TEMPERATURES
- * @property string $eggs whose egg sizes they mean, of EggSizes::NAMES
+ * @property VolumeSystem $volumes which cup and spoons they mean
+ * @property TemperatureScale $temperatures how they like an oven told
+ * @property EggSizing $eggs whose egg sizes they mean
  */
 final class User extends Authenticatable
 {
@@ -26,7 +32,26 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $casts = ['password' => 'hashed'];
+    protected $casts = ['password' => 'hashed', 'volumes' => VolumeSystem::class, 'temperatures' => TemperatureScale::class, 'eggs' => EggSizing::class];
+
+    /** What is said to this person, in their own scale. */
+    public function words(): Words
+    {
+        return new Words($this->temperatures);
+    }
+
+    /** The same for whoever asks, signed in or not. */
+    public static function wordsOf(Request $request): Words
+    {
+        $user = $request->hasSession() ? $request->user() : null;
+
+        return $user instanceof self ? $user->words() : new Words;
+    }
+
+    public function cookUnits(): CookUnits
+    {
+        return CookUnits::of($this->volumes);
+    }
 
     /** @return BelongsToMany<Kitchen, $this, Membership> */
     public function kitchens(): BelongsToMany

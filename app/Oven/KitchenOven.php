@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Oven;
 
 use App\Kitchen\Kitchen;
+use Hojaldre\Core\Oven\OvenMode;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -12,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $id
  * @property string $name
- * @property string $mode static or fan
+ * @property OvenMode $mode
  * @property float $runs_by_kelvins
  * @property string $notes
  */
@@ -24,7 +25,7 @@ final class KitchenOven extends Model
 
     protected $keyType = 'string';
 
-    protected $casts = ['runs_by_kelvins' => 'float'];
+    protected $casts = ['runs_by_kelvins' => 'float', 'mode' => OvenMode::class];
 
     /**
      * Its key is kitchen and id together, which Eloquent cannot update by; an upsert can.

@@ -7,25 +7,28 @@ namespace App\Oven;
 use App\Contract\Answer;
 use App\Contract\Body;
 use App\Contract\InPath;
+use App\Contract\Ok;
 use App\Kitchen\InKitchen;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 
 final class PutOven
 {
-    #[OA\Put(path: '/kitchens/{kitchen}/ovens/{oven}', operationId: 'putOven', summary: 'Write down an oven, or change it.', tags: ['Oven'], requestBody: new Body('OvenToStore'), responses: [
-        new Answer(200, 'Written down', 'Ok'),
-        new Answer(401, 'Not signed in', 'Problem'),
-        new Answer(403, 'Guests may not', 'Problem'),
-        new Answer(404, 'Not your kitchen', 'Problem'),
-        new Answer(422, 'Something in it is refused', 'Problem'),
+    #[OA\Put(path: '/kitchens/{kitchen}/ovens/{oven}', operationId: 'putOven', summary: 'Write down an oven, or change it.', tags: ['Oven'], requestBody: new Body(OvenToStore::class), responses: [
+        new Answer(200, 'Written down', Ok::class),
+        new Answer(401, 'Not signed in'),
+        new Answer(403, 'Guests may not'),
+        new Answer(404, 'Not your kitchen'),
+        new Answer(422, 'Something in it is refused'),
     ])]
     #[InPath]
     #[InPath('oven')]
-    public function __invoke(PutOvenRequest $request, string $kitchen, string $oven): JsonResponse
+    public function __invoke(Request $request, string $kitchen, string $oven): JsonResponse
     {
-        KitchenOven::put(InKitchen::of($request), $oven, $request->values());
+        $put = Body::read($request, OvenToStore::class);
+        KitchenOven::put(InKitchen::of($request), $oven, ['name' => $put->name, 'mode' => $put->mode->value, 'runs_by_kelvins' => round($put->runsByKelvins, 1), 'notes' => $put->notes]);
 
-        return new JsonResponse(['ok' => true]);
+        return new JsonResponse(new Ok);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Pie;
 
 use App\Contract\Answer;
 use App\Contract\InPath;
+use App\Contract\Json;
 use Hojaldre\Core\Pie\Pie;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
@@ -13,13 +14,13 @@ use OpenApi\Attributes as OA;
 final class BlankPie
 {
     #[OA\Get(path: '/kitchens/{kitchen}/pies/blank', operationId: 'blankPie', summary: 'A design to begin from: a lined tin with nothing in it.', tags: ['Pie'], responses: [
-        new Answer(200, 'The design', 'PieDesign'),
-        new Answer(401, 'Not signed in', 'Problem'),
-        new Answer(404, 'Not your kitchen', 'Problem'),
+        new Answer(200, 'The design', Pie::class),
+        new Answer(401, 'Not signed in'),
+        new Answer(404, 'Not your kitchen'),
     ])]
     #[InPath]
     public function __invoke(): JsonResponse
     {
-        return new JsonResponse(Pie::blank()->toArray());
+        return Json::response(Pie::blank());
     }
 }

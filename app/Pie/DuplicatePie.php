@@ -16,10 +16,10 @@ use OpenApi\Attributes as OA;
 final class DuplicatePie
 {
     #[OA\Post(path: '/kitchens/{kitchen}/pies/{pie}/duplicate', operationId: 'duplicatePie', summary: 'Put down a copy of a pie at its newest revision.', tags: ['Pie'], responses: [
-        new Answer(201, 'The copy', 'Pie'),
-        new Answer(401, 'Not signed in', 'Problem'),
-        new Answer(403, 'Guests may not', 'Problem'),
-        new Answer(404, 'Not in your kitchen', 'Problem'),
+        new Answer(201, 'The copy', PieAnswer::class),
+        new Answer(401, 'Not signed in'),
+        new Answer(403, 'Guests may not'),
+        new Answer(404, 'Not in your kitchen'),
     ])]
     #[InPath]
     #[InPath('pie')]
@@ -29,6 +29,8 @@ final class DuplicatePie
         $design = StoredPie::inKitchen($inKitchen, $pie)->newest()->pie();
         $copy = $design->withName(mb_substr($design->name, 0, 114).', copy');
 
-        return PieResource::of(StoredPie::putDown($inKitchen, $user, $copy), status: 201);
+        $stored = StoredPie::putDown($inKitchen, $user, $copy);
+
+        return PieAnswer::of($stored, $stored->newest(), $user->words(), 201);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Pie;
 use App\Contract\Answer;
 use App\Contract\InPath;
 use App\Kitchen\InKitchen;
+use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\PieFile\PieFile;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -16,9 +17,9 @@ use OpenApi\Attributes as OA;
 final class ExportPie
 {
     #[OA\Get(path: '/kitchens/{kitchen}/pies/{pie}/file', operationId: 'exportPie', summary: 'A pie as a file that any kitchen can bring in.', tags: ['Pie'], responses: [
-        new Answer(200, 'The file', 'PieDesign'),
-        new Answer(401, 'Not signed in', 'Problem'),
-        new Answer(404, 'Not in your kitchen', 'Problem'),
+        new Answer(200, 'The file', Pie::class),
+        new Answer(401, 'Not signed in'),
+        new Answer(404, 'Not in your kitchen'),
     ])]
     #[InPath]
     #[InPath('pie')]

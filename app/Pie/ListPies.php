@@ -6,7 +6,9 @@ namespace App\Pie;
 
 use App\Contract\Answer;
 use App\Contract\InPath;
+use App\Contract\Json;
 use App\Kitchen\InKitchen;
+use App\Kitchen\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -18,9 +20,9 @@ final class ListPies
     #[OA\Get(path: '/kitchens/{kitchen}/pies', operationId: 'listPies', summary: 'The pies of a kitchen, last saved first.', tags: ['Pie'], parameters: [
         new OA\QueryParameter(name: 'archived', required: false, description: '1 for those put away', schema: new OA\Schema(type: 'string', enum: ['0', '1'])),
     ], responses: [
-        new Answer(200, 'The pies', 'PieList'),
-        new Answer(401, 'Not signed in', 'Problem'),
-        new Answer(404, 'Not your kitchen', 'Problem'),
+        new Answer(200, 'The pies', PieList::class),
+        new Answer(401, 'Not signed in'),
+        new Answer(404, 'Not your kitchen'),
     ])]
     #[InPath]
     public function __invoke(Request $request): JsonResponse
@@ -30,6 +32,8 @@ final class ListPies
             ->orderByDesc('updated_at')->orderBy('name')->limit(self::MOST)->get();
         $revisions = PieRevision::newestOf($pies);
 
-        return new JsonResponse(['pies' => $pies->map(static fn (StoredPie $pie): array => PieSummaryResource::of($pie, $revisions[$pie->id]))->all()]);
+        $words = User::wordsOf($request);
+
+        return Json::response(new PieList(array_values($pies->map(static fn (StoredPie $pie): PieSummary => PieSummary::of($pie, $revisions[$pie->id], $words))->all())));
     }
 }

@@ -6,22 +6,20 @@ namespace App\Pie;
 
 use App\Contract\Answer;
 use App\Contract\InPath;
+use App\Contract\Json;
 use App\Kitchen\InKitchen;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(schema: 'RevisionList', required: ['revisions'], properties: [
-    new OA\Property(property: 'revisions', type: 'array', items: new OA\Items(ref: '#/components/schemas/Revision')),
-])]
 final class ListRevisions
 {
     private const MOST = 100;
 
     #[OA\Get(path: '/kitchens/{kitchen}/pies/{pie}/revisions', operationId: 'listRevisions', summary: 'The last hundred revisions, newest first.', tags: ['Pie'], responses: [
-        new Answer(200, 'The revisions', 'RevisionList'),
-        new Answer(401, 'Not signed in', 'Problem'),
-        new Answer(404, 'Not in your kitchen', 'Problem'),
+        new Answer(200, 'The revisions', RevisionList::class),
+        new Answer(401, 'Not signed in'),
+        new Answer(404, 'Not in your kitchen'),
     ])]
     #[InPath]
     #[InPath('pie')]
@@ -29,6 +27,6 @@ final class ListRevisions
     {
         $revisions = StoredPie::inKitchen(InKitchen::of($request), $pie)->revisions()->orderByDesc('number')->limit(self::MOST)->get();
 
-        return new JsonResponse(['revisions' => $revisions->map(RevisionResource::of(...))->all()]);
+        return Json::response(new RevisionList(array_values($revisions->map(RevisionAnswer::of(...))->all())));
     }
 }

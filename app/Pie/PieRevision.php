@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Pie;
 
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\PieFile\PieParser;
+use Hojaldre\Core\PieFile\PieFile;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Query\JoinClause;
@@ -51,6 +51,6 @@ final class PieRevision extends Model
 
     public function pie(): Pie
     {
-        return PieParser::read($this->design);
+        return PieFile::fromDocument($this->design);
     }
 }

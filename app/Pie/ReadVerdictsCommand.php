@@ -19,7 +19,7 @@ final class ReadVerdictsCommand extends Command
         StoredPie::query()
             ->where(static fn ($query) => $query->whereNull('verdicts_model')->orWhere('verdicts_model', '<>', Forecast::MODEL)->orWhereColumn('verdicts_revision', '<>', 'revision'))
             ->orderBy('kitchen_id')->orderBy('id')
-            ->each(static fn (StoredPie $pie): array => $pie->verdictsOf($pie->newest()));
+            ->each(static fn (StoredPie $pie) => $pie->readVerdicts());
 
         return self::SUCCESS;
     }

@@ -11,24 +11,28 @@ use App\Kitchen\InKitchen;
 use App\Kitchen\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 
 final class SavePie
 {
-    #[OA\Post(path: '/kitchens/{kitchen}/pies/{pie}/revisions', operationId: 'savePie', summary: 'Add a revision on top of the one it was based on.', tags: ['Pie'], requestBody: new Body('SavePie'), responses: [
-        new Answer(200, 'The pie at its new revision', 'Pie'),
-        new Answer(401, 'Not signed in', 'Problem'),
-        new Answer(403, 'Guests may not', 'Problem'),
-        new Answer(404, 'Not in your kitchen', 'Problem'),
-        new Answer(409, 'Another revision was saved meanwhile; nothing was overwritten', 'Problem'),
-        new Answer(422, 'The design is refused, every fault with its mend', 'Problem'),
+    #[OA\Post(path: '/kitchens/{kitchen}/pies/{pie}/revisions', operationId: 'savePie', summary: 'Add a revision on top of the one it was based on.', tags: ['Pie'], requestBody: new Body(PieToSave::class), responses: [
+        new Answer(200, 'The pie at its new revision', PieAnswer::class),
+        new Answer(401, 'Not signed in'),
+        new Answer(403, 'Guests may not'),
+        new Answer(404, 'Not in your kitchen'),
+        new Answer(409, 'Another revision was saved meanwhile; nothing was overwritten'),
+        new Answer(422, 'The design is refused, every fault with its mend'),
     ])]
     #[InPath]
     #[InPath('pie')]
-    public function __invoke(SavePieRequest $request, #[CurrentUser] User $user, string $kitchen, string $pie): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] User $user, string $kitchen, string $pie): JsonResponse
     {
         $stored = StoredPie::inKitchen(InKitchen::of($request), $pie);
 
-        return PieResource::of($stored->saveOn($user, $request->design(), $request->integer('basedOn')));
+        $put = Body::read($request, PieToSave::class);
+        $saved = $stored->saveOn($user, $put->design, $put->basedOn);
+
+        return PieAnswer::of($saved, $saved->newest(), $user->words());
     }
 }

@@ -7,6 +7,8 @@ namespace App\Pie;
 use App\Contract\Answer;
 use App\Contract\InPath;
 use App\Kitchen\InKitchen;
+use App\Kitchen\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -14,14 +16,16 @@ use OpenApi\Attributes as OA;
 final class ShowPie
 {
     #[OA\Get(path: '/kitchens/{kitchen}/pies/{pie}', operationId: 'showPie', summary: 'A pie at its newest revision, with its forecast.', tags: ['Pie'], responses: [
-        new Answer(200, 'The pie', 'Pie'),
-        new Answer(401, 'Not signed in', 'Problem'),
-        new Answer(404, 'Not in your kitchen', 'Problem'),
+        new Answer(200, 'The pie', PieAnswer::class),
+        new Answer(401, 'Not signed in'),
+        new Answer(404, 'Not in your kitchen'),
     ])]
     #[InPath]
     #[InPath('pie')]
-    public function __invoke(Request $request, string $kitchen, string $pie): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] User $user, string $kitchen, string $pie): JsonResponse
     {
-        return PieResource::of(StoredPie::inKitchen(InKitchen::of($request), $pie));
+        $stored = StoredPie::inKitchen(InKitchen::of($request), $pie);
+
+        return PieAnswer::of($stored, $stored->newest(), $user->words());
     }
 }

@@ -7,6 +7,7 @@ namespace App\Pie;
 use App\Kitchen\Kitchen;
 use App\Kitchen\User;
 use App\Problem\Problem;
+use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\Forecast\Readings\Reading;
 use Hojaldre\Core\Pie\Pie;
@@ -24,7 +25,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $name
  * @property int $revision number of the newest
  * @property Carbon|null $archived_at
- * @property list<array{name: string, verdict: string, state: string}>|null $verdicts the words of its readings, worked out for
+ * @property list<array{name: string, verdict: string, state: string}>|null $verdicts codes of its readings, worked out for
  * @property int|null $verdicts_revision that revision, by
  * @property int|null $verdicts_model that model
  */
@@ -63,7 +64,7 @@ final class StoredPie extends Model
         return DB::transaction(function () use ($by, $design, $basedOn): self {
             $now = self::query()->where('kitchen_id', $this->kitchen_id)->lockForUpdate()->findOrFail($this->id);
             if ($now->revision !== $basedOn) {
-                throw Problem::clash(RevisionResource::of($now->newest()));
+                throw Problem::clash(RevisionAnswer::of($now->newest()));
             }
 
             return $now->addRevision($by, $design);
@@ -87,35 +88,40 @@ final class StoredPie extends Model
         return PieRevision::query()->where('kitchen_id', $this->kitchen_id)->where('pie_id', $this->id);
     }
 
-    /** @return list<array{name: string, verdict: string, state: string}> of its newest revision, worked out where they are not known */
-    public function verdictsOf(PieRevision $newest): array
+    /** @return list<array{name: string, verdict: string, state: string}>|null codes of its newest revision; null where no present model has read them */
+    public function verdictsOf(int $revision): ?array
     {
-        if ($this->verdicts === null || $this->verdicts_revision !== $newest->number || $this->verdicts_model !== Forecast::MODEL) {
-            $this->keepVerdicts(Forecast::of($newest->pie()), $newest->number);
-        }
-
-        return $this->verdicts ?? [];
+        return $this->verdicts_revision === $revision && $this->verdicts_model === Forecast::MODEL ? $this->verdicts : null;
     }
 
-    /** Notes the words of a forecast; when it was last saved does not change by it. */
-    public function keepVerdicts(Forecast $forecast, int $revision): void
+    /** Works out the words of its newest revision and keeps them; when it was last saved does not change by it. */
+    public function readVerdicts(): void
     {
-        $this->verdicts = array_map(static fn (Reading $one): array => ['name' => $one->name, 'verdict' => $one->verdict, 'state' => $one->state->value], $forecast->readings);
-        $this->verdicts_revision = $revision;
-        $this->verdicts_model = Forecast::MODEL;
+        $this->keepVerdicts($this->newest()->pie());
         $this->timestamps = false;
         $this->save();
         $this->timestamps = true;
     }
 
+    private function keepVerdicts(Pie $design): void
+    {
+        $this->verdicts = array_map(
+            static fn (Reading $one): array => ['name' => $one->name->value, 'verdict' => $one->verdict->value, 'state' => $one->state->value], Forecast::of($design)->readings,
+        );
+        $this->verdicts_revision = $this->revision;
+        $this->verdicts_model = Forecast::MODEL;
+    }
+
     private function addRevision(User $by, Pie $design): self
     {
-        $this->fill(['name' => $design->name, 'revision' => $this->revision + 1])->save();
+        $this->fill(['name' => $design->name, 'revision' => $this->revision + 1]);
+        $this->keepVerdicts($design);
+        $this->save();
         PieRevision::query()->create([
             'kitchen_id' => $this->kitchen_id,
             'pie_id' => $this->id,
             'number' => $this->revision,
-            'design' => $design->toArray(),
+            'design' => DocumentWriter::write($design),
             'saved_by' => $by->name,
             'saved_at' => now(),
         ]);

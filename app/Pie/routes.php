@@ -2,36 +2,18 @@
 
 declare(strict_types=1);
 
-use App\Pie\AdviseShell;
 use App\Pie\ArchivePie;
-use App\Pie\BakeDesign;
 use App\Pie\BlankPie;
 use App\Pie\CreatePie;
 use App\Pie\DuplicatePie;
 use App\Pie\ExportPie;
-use App\Pie\FillGap;
-use App\Pie\FindWaysOut;
-use App\Pie\ForecastDesign;
 use App\Pie\ListPies;
 use App\Pie\ListRevisions;
-use App\Pie\ListSubstitutes;
-use App\Pie\PrepareLayer;
 use App\Pie\SavePie;
-use App\Pie\ScaleDesign;
-use App\Pie\ShowBill;
 use App\Pie\ShowPie;
 use App\Pie\ShowRevision;
 use Illuminate\Support\Facades\Route;
 
-Route::post('forecast', ForecastDesign::class);
-Route::post('scale', ScaleDesign::class);
-Route::post('custards', FillGap::class);
-Route::post('preparations', PrepareLayer::class);
-Route::post('bill', ShowBill::class);
-Route::post('bake', BakeDesign::class);
-Route::post('shell', AdviseShell::class);
-Route::post('ways-out', FindWaysOut::class);
-Route::post('substitutes', ListSubstitutes::class);
 Route::get('pies', ListPies::class);
 Route::get('pies/blank', BlankPie::class);
 Route::get('pies/{pie}', ShowPie::class)->whereUuid('pie');

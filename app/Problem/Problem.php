@@ -4,26 +4,28 @@ declare(strict_types=1);
 
 namespace App\Problem;
 
+use App\Pie\RevisionAnswer;
+use App\Wording\Words;
 use Hojaldre\Core\Refusal\Refusal;
 use RuntimeException;
 
-/** An answer other than the one asked for, with what to do about it (RFC 9457). */
+/** An answer other than the one asked for, with what to do about it (RFC 9457). Its body is App\Problem\ProblemAnswer. */
 final class Problem extends RuntimeException
 {
     /**
      * @param  list<Refusal>  $refusals
-     * @param  array<string, mixed>  $more
      */
     private function __construct(
         public readonly int $status,
         public readonly string $problem,
         public readonly string $title,
-        public readonly string $mend,
+        private readonly ?string $mend,
         public readonly string $at = '',
         public readonly array $refusals = [],
-        public readonly array $more = [],
+        public readonly ?int $retryAfterSeconds = null,
+        private readonly ?RevisionAnswer $revision = null,
     ) {
-        parent::__construct($mend);
+        parent::__construct($mend ?? $problem);
     }
 
     public static function notSignedIn(): self
@@ -46,13 +48,13 @@ final class Problem extends RuntimeException
         return new self(405, 'wrong-method', 'Wrong method', 'This address does not answer to that verb; see the contract.');
     }
 
-    /** @param  array<string, mixed>  $revision the one that was saved meanwhile */
-    public static function clash(array $revision): self
+    /** @param  RevisionAnswer  $revision  the one that was saved meanwhile */
+    public static function clash(RevisionAnswer $revision): self
     {
         return new self(
             409, 'clash', 'Saved meanwhile',
-            'This pie was saved from elsewhere meanwhile. Look at that revision, save yours on top of it, or keep yours as a copy.',
-            '/basedOn', more: ['revision' => $revision],
+            'This pie was saved from elsewhere meanwhile. Open that version, replace it with yours, or keep both.',
+            '/basedOn', revision: $revision,
         );
     }
 
@@ -71,20 +73,20 @@ final class Problem extends RuntimeException
         return new self(419, 'stale-token', 'Token is stale', 'Fetch the session again and repeat with its token.');
     }
 
-    public static function refused(string $code, string $at, string $mend): self
+    public static function refused(string $code, string $at): self
     {
-        return self::refusals([new Refusal($code, $at, $mend)]);
+        return self::refusals([new Refusal($code, $at)]);
     }
 
     /** @param  non-empty-list<Refusal>  $refusals */
     public static function refusals(array $refusals): self
     {
-        return new self(422, $refusals[0]->code, 'Refused', $refusals[0]->mend, $refusals[0]->at, $refusals);
+        return new self(422, $refusals[0]->code, 'Refused', null, $refusals[0]->at, $refusals);
     }
 
     public static function tooMany(int $seconds): self
     {
-        return new self(429, 'too-many-tries', 'Too many tries', "Wait $seconds seconds, then try again.", more: ['retryAfterSeconds' => $seconds]);
+        return new self(429, 'too-many-tries', 'Too many tries', "Wait $seconds seconds, then try again.", retryAfterSeconds: $seconds);
     }
 
     public static function fault(): self
@@ -92,18 +94,13 @@ final class Problem extends RuntimeException
         return new self(500, 'fault', 'Our fault', 'Something broke on our side and was written to the log. Try again; what you typed is kept on this device.');
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    public function answer(Words $words): ProblemAnswer
     {
-        return [
-            'type' => 'about:blank',
-            'title' => $this->title,
-            'status' => $this->status,
-            'code' => $this->problem,
-            'at' => $this->at,
-            'mend' => $this->mend,
-            'refusals' => array_map(static fn (Refusal $one): array => $one->toArray(), $this->refusals),
-            ...$this->more,
-        ];
+        $refusals = array_map(static fn (Refusal $one): RefusalAnswer => RefusalAnswer::of($one, $words), $this->refusals);
+
+        return new ProblemAnswer(
+            'about:blank', $this->title, $this->status, $this->problem, $this->at, $this->mend ?? $refusals[0]->mend ?? '', $refusals,
+            $this->retryAfterSeconds, $this->revision,
+        );
     }
 }

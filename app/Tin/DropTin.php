@@ -6,6 +6,7 @@ namespace App\Tin;
 
 use App\Contract\Answer;
 use App\Contract\InPath;
+use App\Contract\Ok;
 use App\Kitchen\InKitchen;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,10 +15,10 @@ use OpenApi\Attributes as OA;
 final class DropTin
 {
     #[OA\Delete(path: '/kitchens/{kitchen}/tins/{tin}', operationId: 'dropTin', summary: 'Take a tin out of the stores; pies keep what they were saved with.', tags: ['Tin'], responses: [
-        new Answer(200, 'Gone, or never there', 'Ok'),
-        new Answer(401, 'Not signed in', 'Problem'),
-        new Answer(403, 'Guests may not', 'Problem'),
-        new Answer(404, 'Not your kitchen', 'Problem'),
+        new Answer(200, 'Gone, or never there', Ok::class),
+        new Answer(401, 'Not signed in'),
+        new Answer(403, 'Guests may not'),
+        new Answer(404, 'Not your kitchen'),
     ])]
     #[InPath]
     #[InPath('tin')]
@@ -25,6 +26,6 @@ final class DropTin
     {
         KitchenTin::query()->where('kitchen_id', InKitchen::of($request)->id)->where('id', $tin)->delete();
 
-        return new JsonResponse(['ok' => true]);
+        return new JsonResponse(new Ok);
     }
 }

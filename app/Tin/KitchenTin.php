@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Tin;
 
 use App\Kitchen\Kitchen;
-use Hojaldre\Core\Refusal\Fields;
-use Hojaldre\Core\Refusal\Refusals;
-use Hojaldre\Core\Tin\TinParser;
+use App\Wording\TinWords;
+use App\Wording\Words;
+use Hojaldre\Core\Document\DocumentReader;
+use Hojaldre\Core\Tin\Tin;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -27,12 +28,11 @@ final class KitchenTin extends Model
 
     protected $casts = ['tin' => 'array'];
 
-    /** @return array<string, mixed> */
-    public function described(): array
+    public function described(Words $words): StoredTin
     {
-        $tin = TinParser::read(new Fields($this->tin, '', new Refusals));
+        $tin = DocumentReader::read(Tin::class, $this->tin);
 
-        return ['tin' => $tin->toArray(), 'label' => $tin->label(), 'holdsMl' => round($tin->volumeMl($tin->depthMm()))];
+        return new StoredTin($this->id, $this->name, $tin, $words->say(TinWords::label($tin)), round($tin->volumeMl($tin->depthMm())));
     }
 
     /**

@@ -7,25 +7,29 @@ namespace App\Tin;
 use App\Contract\Answer;
 use App\Contract\Body;
 use App\Contract\InPath;
+use App\Contract\Ok;
 use App\Kitchen\InKitchen;
+use Hojaldre\Core\Document\DocumentWriter;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 
 final class PutTin
 {
-    #[OA\Put(path: '/kitchens/{kitchen}/tins/{tin}', operationId: 'putTin', summary: 'Write down a tin, or change it.', tags: ['Tin'], requestBody: new Body('TinToStore'), responses: [
-        new Answer(200, 'Written down', 'Ok'),
-        new Answer(401, 'Not signed in', 'Problem'),
-        new Answer(403, 'Guests may not', 'Problem'),
-        new Answer(404, 'Not your kitchen', 'Problem'),
-        new Answer(422, 'Something in it is refused', 'Problem'),
+    #[OA\Put(path: '/kitchens/{kitchen}/tins/{tin}', operationId: 'putTin', summary: 'Write down a tin, or change it.', tags: ['Tin'], requestBody: new Body(TinToStore::class), responses: [
+        new Answer(200, 'Written down', Ok::class),
+        new Answer(401, 'Not signed in'),
+        new Answer(403, 'Guests may not'),
+        new Answer(404, 'Not your kitchen'),
+        new Answer(422, 'Something in it is refused'),
     ])]
     #[InPath]
     #[InPath('tin')]
-    public function __invoke(PutTinRequest $request, string $kitchen, string $tin): JsonResponse
+    public function __invoke(Request $request, string $kitchen, string $tin): JsonResponse
     {
-        KitchenTin::put(InKitchen::of($request), $tin, $request->values());
+        $put = Body::read($request, TinToStore::class);
+        KitchenTin::put(InKitchen::of($request), $tin, ['name' => $put->name, 'tin' => json_encode(DocumentWriter::write($put->tin), JSON_THROW_ON_ERROR)]);
 
-        return new JsonResponse(['ok' => true]);
+        return new JsonResponse(new Ok);
     }
 }

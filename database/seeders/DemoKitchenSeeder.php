@@ -11,10 +11,10 @@ use App\Kitchen\User;
 use App\Oven\KitchenOven;
 use App\Pie\StoredPie;
 use App\Tin\KitchenTin;
+use Hojaldre\Core\Document\DocumentReader;
+use Hojaldre\Core\Food\FoodLabel;
 use Hojaldre\Core\Food\OwnFood;
 use Hojaldre\Core\PieFile\PieFile;
-use Hojaldre\Core\Refusal\Fields;
-use Hojaldre\Core\Refusal\Refusals;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -61,8 +61,7 @@ final class DemoKitchenSeeder extends Seeder
             KitchenOven::put($kitchen, Str::uuid()->toString(), ['name' => $name, 'mode' => $oven['mode'], 'runs_by_kelvins' => $oven['runsByKelvins'], 'notes' => $oven['notes']]);
         }
         foreach (DemoStores::FOODS as $id => $label) {
-            $food = OwnFood::read($id, new Fields($label, '', new Refusals));
-            KitchenFood::put($kitchen, $id, ['food' => json_encode($food->toArray(), JSON_THROW_ON_ERROR)]);
+            KitchenFood::putFood($kitchen, OwnFood::of($id, DocumentReader::read(FoodLabel::class, $label)));
         }
         foreach (DemoStores::PRICES_PER_KG as $id => $price) {
             KitchenFood::put($kitchen, $id, ['price_per_kg' => $price]);

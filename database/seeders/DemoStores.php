@@ -22,7 +22,7 @@ final class DemoStores
 
     /** @var array<string, array<string, mixed>> */
     public const FOODS = [
-        'own-lock-house-smoked-trout' => ['name' => 'Lock House smoked trout', 'role' => 'solid', 'raw' => 'cooked', 'body' => 'pours', 'fat' => 9.1, 'carbohydrate' => 0.6, 'fibre' => 0, 'protein' => 21.4, 'salt' => 2.3, 'allergens' => ['fish']],
+        'own-lock-house-smoked-trout' => ['name' => 'Lock House smoked trout', 'role' => 'solid', 'raw' => 'cooked', 'body' => 'pours', 'fat' => 9.1, 'carbohydrate' => 0.6, 'fibre' => 0, 'protein' => 21.4, 'salt' => 2.3, 'allergens' => ['fish'], 'doughKind' => 'short'],
     ];
 
     /** @var array<string, float> */

@@ -67,11 +67,19 @@ final readonly class CustardGauge implements Gauge
 
         return [
             new Statement('custard.liquid', ['dairyGrams' => $custard->liquidGrams, 'weepGrams' => $custard->weepGrams, 'eggs' => $custard->eggs]),
-            new Statement('custard.sets', ['setCelsius' => $custard->setsAtCelsius(), 'eggCelsius' => Custard::EGG_ALONE_CELSIUS, 'causes' => self::causes($custard)]),
+            self::sets($custard),
             $value > Custard::HOLDS_TO_GRAMS
                 ? new Statement('custard.too-much', ['mostGrams' => Custard::HOLDS_TO_GRAMS])
                 : new Statement('custard.style', ['style' => $style->value, 'leastGrams' => $style->leastGrams(), 'mostGrams' => $style->mostGrams()]),
         ];
+    }
+
+    private static function sets(Custard $custard): Statement
+    {
+        $with = ['setCelsius' => $custard->setsAtCelsius(), 'eggCelsius' => Custard::EGG_ALONE_CELSIUS];
+        $causes = self::causes($custard);
+
+        return $causes === [] ? new Statement('custard.sets', $with) : new Statement('custard.sets-because', [...$with, 'causes' => $causes]);
     }
 
     /** @return list<Statement> what makes it set later or sooner than egg alone */

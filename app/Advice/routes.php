@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Advice\AdviseShell;
+use App\Advice\FillGap;
+use App\Advice\FindWaysOut;
+use App\Advice\ListSwaps;
+use App\Advice\PrepareLayer;
+use App\Advice\ScaleDesign;
+use Illuminate\Support\Facades\Route;
+
+Route::post('scale', ScaleDesign::class);
+Route::post('custards', FillGap::class);
+Route::post('preparations', PrepareLayer::class);
+Route::post('shell', AdviseShell::class);
+Route::post('ways-out', FindWaysOut::class);
+Route::post('swaps', ListSwaps::class);

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Forecast;
+
+use App\Contract\Schema;
+use App\Wording\TinWords;
+use App\Wording\Words;
+use Hojaldre\Core\Food\Allergen;
+use Hojaldre\Core\Forecast\Forecast;
+use Hojaldre\Core\Forecast\Readings\Reading;
+use Hojaldre\Core\Statement\Statement;
+
+/** What a design will do; the same JSON as `hojaldre forecast` prints. */
+#[Schema('Forecast')]
+final readonly class ForecastAnswer
+{
+    /**
+     * @param  list<ReadingAnswer>  $readings  those that apply to this pie
+     * @param  BakeReportAnswer|null  $bake  null while there is nothing to bake, and in a rough answer
+     * @param  list<Allergen>  $allergens
+     * @param  list<string>  $assumptions
+     * @param  list<string>  $cautions
+     */
+    private function __construct(
+        public string $name,
+        public array $readings,
+        public WeightsAnswer $weights,
+        public ?BakeReportAnswer $bake,
+        public LedgerAnswer $ledger,
+        public SaltAnswer $salt,
+        public SectionAnswer $section,
+        public string $tinLabel,
+        public array $allergens,
+        public array $assumptions,
+        public array $cautions,
+    ) {
+    }
+
+    public static function of(Forecast $forecast, Words $words): self
+    {
+        $report = $forecast->report();
+        $say = static fn (Statement $one): string => $words->say($one);
+
+        return new self(
+            $forecast->pie->name,
+            array_map(static fn (Reading $one): ReadingAnswer => ReadingAnswer::of($one, $words), $forecast->readings),
+            WeightsAnswer::of($forecast->weights, $words),
+            $report === null ? null : BakeReportAnswer::of($report, $words),
+            LedgerAnswer::of($forecast->ledger()),
+            SaltAnswer::of($forecast->weights, $words),
+            SectionAnswer::of($forecast->section(), $words),
+            $words->say(TinWords::label($forecast->pie->tin)),
+            $forecast->allergens(),
+            array_map($say, $forecast->assumptions()),
+            array_map($say, $forecast->cautions()),
+        );
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Measure;
+
+/** What an entry measures. */
+enum EntryKind: string
+{
+    case Mass = 'mass';
+    case Volume = 'volume';
+    case Length = 'length';
+    case Temperature = 'temperature';
+    case Time = 'time';
+}
