@@ -3,15 +3,46 @@
 declare(strict_types=1);
 
 /*
- * Writes docs/openapi.json from the attributes beside the controllers, and puts the published pie schema into it.
- * With --check it compares instead, and fails when the file is stale.
+ * Writes docs/openapi.json: the paths from the attributes beside the controllers, the schemas from the classes that are sent and
+ * answered; and docs/formats/pie-3.schema.json from the classes of the design. With --check it compares instead, and fails when a
+ * file is stale.
  */
 
+use App\Contract\Answer;
+use App\Contract\Body;
+use Hojaldre\Core\Pie\Pie;
 use OpenApi\Generator;
+use Tools\AnswerSchemas;
+use Tools\DocumentSchemas;
 
 require __DIR__.'/../vendor/autoload.php';
 
 $root = dirname(__DIR__);
+
+/** @return list<Body|Answer> all that stand beside the controllers */
+$sent = static function () use ($root): array {
+    $found = [];
+    foreach (glob("$root/app/*/*.php") ?: [] as $source) {
+        if (! str_contains((string) file_get_contents($source), '#[OA\\')) {
+            continue;
+        }
+        /** @var class-string $class */
+        $class = 'App\\'.strtr(substr($source, strlen("$root/app/"), -4), '/', '\\');
+        foreach ((new ReflectionClass($class))->getMethods() as $method) {
+            foreach ($method->getAttributes() as $attribute) {
+                $arguments = $attribute->getArguments();
+                $found = [...$found, ...array_filter([$arguments['requestBody'] ?? null, ...$arguments['responses'] ?? []])];
+            }
+        }
+    }
+
+    return array_values(array_filter($found, static fn (mixed $one): bool => $one instanceof Body || $one instanceof Answer));
+};
+$all = $sent();
+$answers = new AnswerSchemas;
+array_map(static fn (Body $one) => $answers->documents->reference($one->holds()), array_filter($all, static fn (object $one): bool => $one instanceof Body));
+array_map(static fn (Answer $one) => $answers->reference($one->holds()), array_filter($all, static fn (object $one): bool => $one instanceof Answer));
+
 $openapi = (new Generator)->setVersion('3.1.0')->generate(["$root/app"], validate: false);
 $contract = json_decode($openapi?->toJson() ?? '', true, 512, JSON_THROW_ON_ERROR);
 // what holds of every body is written once
@@ -23,28 +54,35 @@ foreach ($contract['paths'] as &$verbs) {
     }
 }
 unset($verbs, $operation);
-$design = json_decode((string) file_get_contents("$root/docs/formats/pie-2.schema.json"), true, 64, JSON_THROW_ON_ERROR);
-$definitions = $design['$defs'];
-unset($design['$defs'], $design['$schema'], $design['$id'], $design['title']);
-$contract['components']['schemas'] = [...$contract['components']['schemas'], 'PieDesign' => $design, ...$definitions];
+$twice = array_intersect_key($answers->schemas, $answers->documents->schemas);
+if ($twice !== []) {
+    fwrite(STDERR, 'Two classes are called '.implode(', ', array_keys($twice))." in the contract: give one another name.\n");
+    exit(1);
+}
+$contract['components']['schemas'] = [...$answers->schemas, ...$answers->documents->schemas];
 ksort($contract['components']['schemas']);
-$json = json_encode($contract, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
-$json = str_replace('"#/$defs/', '"#/components/schemas/', $json);
 
-// the generator cannot see the schemas put in above, so it is asked here whether every reference lands
-preg_match_all('~"#/components/schemas/(\w+)"~', $json, $references);
+$file = new DocumentSchemas('#/$defs/');
+$file->reference(Pie::class);
+['PieDesign' => $design] = $file->schemas;
+unset($file->schemas['PieDesign']);
+ksort($file->schemas);
+$schema = ['$schema' => 'https://json-schema.org/draft/2020-12/schema', '$id' => 'urn:hojaldre:pie:'.Pie::VERSION, 'title' => 'PieDesign', ...$design, '$defs' => $file->schemas];
+
+// a reference in an attribute is only a text, so it is asked here whether each lands
+$json = static fn (array $one): string => json_encode($one, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+preg_match_all('~"#/components/schemas/(\w+)"~', $json($contract), $references);
 $dangling = array_diff(array_unique($references[1]), array_keys($contract['components']['schemas']));
 if ($dangling !== []) {
     fwrite(STDERR, 'No schema is called '.implode(', ', $dangling).": mend the attribute that names it.\n");
     exit(1);
 }
 
-$file = "$root/docs/openapi.json";
-if (in_array('--check', $argv, true)) {
-    if ($json !== @file_get_contents($file)) {
-        fwrite(STDERR, "docs/openapi.json is stale: run ./hojaldre generate and commit what it writes.\n");
+foreach (['docs/openapi.json' => $contract, 'docs/formats/pie-'.Pie::VERSION.'.schema.json' => $schema] as $name => $one) {
+    if (! in_array('--check', $argv, true)) {
+        file_put_contents("$root/$name", $json($one));
+    } elseif ($json($one) !== @file_get_contents("$root/$name")) {
+        fwrite(STDERR, "$name is stale: run ./hojaldre generate and commit what it writes.\n");
         exit(1);
     }
-    exit(0);
 }
-file_put_contents($file, $json);

@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace App\Contract;
 
 use App\Problem\ProblemAnswer;
-use Attribute;
 use OpenApi\Attributes as OA;
 
 /** One answer of a route in the contract: its status and the class of its body. */
-#[Attribute(Attribute::TARGET_METHOD | Attribute::IS_REPEATABLE)]
 final class Answer extends OA\Response
 {
+    /** @var class-string */
+    private readonly string $class;
+
     /** @param  class-string  $class */
     public function __construct(int $status, string $description, string $class = ProblemAnswer::class)
     {
+        $this->class = $class;
         parent::__construct(
             response: $status,
             description: $description,
@@ -23,5 +25,11 @@ final class Answer extends OA\Response
                 schema: new OA\Schema(ref: '#/components/schemas/'.Schema::nameOf($class)),
             ),
         );
+    }
+
+    /** @return class-string  of the JSON */
+    public function holds(): string
+    {
+        return $this->class;
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
-use Attribute;
 use Hojaldre\Core\Document\DocumentReader;
 use Hojaldre\Core\PieFile\OldVersions;
 use Hojaldre\Core\Refusal\Refused;
@@ -12,13 +11,22 @@ use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 
 /** What a route takes, as JSON of one class. */
-#[Attribute(Attribute::TARGET_METHOD)]
 final class Body extends OA\RequestBody
 {
+    /** @var class-string */
+    private readonly string $class;
+
     /** @param  class-string  $class */
     public function __construct(string $class)
     {
+        $this->class = $class;
         parent::__construct(required: true, content: new OA\JsonContent(ref: '#/components/schemas/'.Schema::nameOf($class)));
+    }
+
+    /** @return class-string  of the JSON */
+    public function holds(): string
+    {
+        return $this->class;
     }
 
     /**

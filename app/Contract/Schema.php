@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Contract;
 
 use Attribute;
+use Hojaldre\Core\Pie\Pie;
 
 /** Marks a class whose public fields are a schema of the contract, and gives it its name there. What it says of itself, types and docblocks, is all there is: tools/openapi.php reads it. */
 #[Attribute(Attribute::TARGET_CLASS)]
@@ -19,6 +20,6 @@ final readonly class Schema
     {
         $attribute = (new \ReflectionClass($class))->getAttributes(self::class)[0] ?? null;
 
-        return $attribute?->newInstance()->name ?? substr((string) strrchr($class, '\\'), 1);
+        return $attribute?->newInstance()->name ?? ($class === Pie::class ? 'PieDesign' : substr((string) strrchr($class, '\\'), 1));
     }
 }

@@ -10,7 +10,7 @@ use Hojaldre\Core\Bake\BakeEvent;
 use Hojaldre\Core\Forecast\ReportEvent;
 use Hojaldre\Core\Statement\Statement;
 
-#[Schema('BakeEvent')]
+#[Schema('BakeEventTime')]
 final readonly class BakeEventAnswer
 {
     /**

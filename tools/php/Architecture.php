@@ -76,9 +76,9 @@ final class Architecture
             ->classes(Selector::inNamespace(self::CORE))
             ->excluding(
                 Selector::isInterface(), Selector::isEnum(),
-                Selector::classname(self::CORE.'\Refusal\Refused'), Selector::classname(self::CORE.'\Refusal\Fields'), Selector::classname(self::CORE.'\Refusal\Refusals'),
+                Selector::classname(self::CORE.'\Refusal\Refused'), Selector::classname(self::CORE.'\Refusal\Refusals'),
                 // the time loop of the bake writes on its cells, and keeps what it saw; none of it leaves the simulation but to be read
-                ...array_map(static fn (string $name) => Selector::classname(self::CORE.'\\'.$name), ['Bake\Cells', 'Bake\BakeResult', 'Bake\Film', 'Bake\Simulation', 'Bake\SteamTables', 'Advice\Trials']),
+                ...array_map(static fn (string $name) => Selector::classname(self::CORE.'\\'.$name), ['Bake\Cells', 'Bake\EventWatch', 'Bake\Film', 'Bake\Recorder', 'Bake\Simulation', 'Bake\SteamTables', 'Bake\StepLoop', 'Advice\Trials', 'Document\Shapes']),
             )
             ->shouldBeReadonly()
             ->because('a forecast is a value; only the reader of a file gathers as it goes');
@@ -87,7 +87,7 @@ final class Architecture
     public function test_words_of_the_app_do_not_reach_into_the_pie(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('App\Food'), Selector::inNamespace('App\Measure'), Selector::inNamespace('App\Problem'), Selector::inNamespace('App\Contract'))
+            ->classes(Selector::inNamespace('App\Food'), Selector::inNamespace('App\Measure'), Selector::inNamespace('App\Contract'))
             ->shouldNotDependOn()
             ->classes(Selector::inNamespace('App\Pie'))
             ->because('the pie is built from them');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Forecast;
 
-use Hojaldre\Core\Document\Shapes;
 use Hojaldre\Core\Food\Texture;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Layer;
@@ -15,7 +14,7 @@ use Hojaldre\Core\Pie\SolidLayer;
 final readonly class SectionLayer
 {
     /**
-     * @param  string  $kind  as in the design
+     * @param  'solid'|'custard'|'scattered'  $kind  as in the design
      * @param  float  $packingShare  of the layer that is the food and not gaps
      * @param  float  $waterPercent  wet basis
      * @param  bool  $hasBinder  whether something in it takes up water
@@ -34,7 +33,11 @@ final readonly class SectionLayer
 
     public static function of(Layer $layer, float $bottomMm, float $topMm): self
     {
-        $kind = Shapes::kinds($layer::class)?->wordOf($layer::class) ?? '';
+        $kind = match (true) {
+            $layer instanceof SolidLayer => 'solid',
+            $layer instanceof ScatteredLayer => 'scattered',
+            default => 'custard',
+        };
         [$texture, $packing, $water, $hasBinder] = match (true) {
             $layer instanceof SolidLayer => [$layer->food->texture, $layer->heapMl() > 0 ? $layer->trueMl() / $layer->heapMl() : 0.0, self::solidWaterPercent($layer), $layer->binder !== null],
             $layer instanceof ScatteredLayer => [$layer->food->texture, $layer->food->packingShare(), $layer->food->per100g->water, true],

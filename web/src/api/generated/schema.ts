@@ -4,6 +4,108 @@
  */
 
 export interface paths {
+    "/kitchens/{kitchen}/shell": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Par-bake or not, with the minutes, the looks and the weights. */
+        post: operations["adviseShell"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/custards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The three best custards for the gap of a design, from what is in the fridge. */
+        post: operations["fillGap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/ways-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What mends one reading of a design, found by baking it again. */
+        post: operations["findWaysOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/swaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What can stand in for one food of a design, and what that moves. */
+        post: operations["listSwaps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/preparations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One more step for a solid, or the weight to stop at; nothing is stored. */
+        post: operations["prepareLayer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** More or less of the same design; nothing is stored. */
+        post: operations["scaleDesign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/foods/{food}": {
         parameters: {
             query?: never;
@@ -50,6 +152,57 @@ export interface paths {
         /** What the kitchen pays for a food. */
         put: operations["setPrice"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/bake": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The film of a bake: heat, water, set and colour over time; nothing is stored. */
+        post: operations["filmBake"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a design would do; nothing is stored. */
+        post: operations["forecastDesign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/bill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** All that goes into so many tins of a design, as bought, with its cost. */
+        post: operations["showBill"];
         delete?: never;
         options?: never;
         head?: never;
@@ -178,23 +331,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/kitchens/{kitchen}/shell": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Par-bake or not, with the minutes, the looks and the weights. */
-        post: operations["adviseShell"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/kitchens/{kitchen}/pies/{pie}/archived": {
         parameters: {
             query?: never;
@@ -206,23 +342,6 @@ export interface paths {
         /** Put a pie away, or take it out again; nothing is deleted. */
         put: operations["archivePie"];
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/kitchens/{kitchen}/bake": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** The film of a bake: heat, water, set and colour over time; nothing is stored. */
-        post: operations["bakeDesign"];
         delete?: never;
         options?: never;
         head?: never;
@@ -256,7 +375,7 @@ export interface paths {
         /** The pies of a kitchen, last saved first. */
         get: operations["listPies"];
         put?: never;
-        /** Put down a new pie, or bring in a pie file. */
+        /** Put down a new pie, or open a pie file. */
         post: operations["createPie"];
         delete?: never;
         options?: never;
@@ -298,57 +417,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/kitchens/{kitchen}/custards": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** The three best custards for the gap of a design, from what is in the fridge. */
-        post: operations["fillGap"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/kitchens/{kitchen}/ways-out": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What mends one reading of a design, found by baking it again. */
-        post: operations["findWaysOut"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/kitchens/{kitchen}/forecast": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What a design would do; nothing is stored. */
-        post: operations["forecastDesign"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/kitchens/{kitchen}/pies/{pie}/revisions": {
         parameters: {
             query?: never;
@@ -361,74 +429,6 @@ export interface paths {
         put?: never;
         /** Add a revision on top of the one it was based on. */
         post: operations["savePie"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/kitchens/{kitchen}/substitutes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What can stand in for one food of a design, and what that moves. */
-        post: operations["listSubstitutes"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/kitchens/{kitchen}/preparations": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** One more step for a solid, or the weight to stop at; nothing is stored. */
-        post: operations["prepareLayer"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/kitchens/{kitchen}/scale": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** More or less of the same design; nothing is stored. */
-        post: operations["scaleDesign"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/kitchens/{kitchen}/bill": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** All that goes into so many tins of a design, as bought, with its cost. */
-        post: operations["showBill"];
         delete?: never;
         options?: never;
         head?: never;
@@ -508,42 +508,21 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        /** @description Crumbs, semolina or flour strewn as a layer: takes up what weeps. */
-        AbsorbentLayer: {
-            /** @constant */
-            kind: "absorbent";
-            id: string;
-            food: components["schemas"]["Food"];
-            amount: components["schemas"]["Amount"];
-            /** @description Where it comes from: 5 the fridge, 20 the bench, 60 the pan, °C. */
-            fromCelsius: number;
-        };
-        /** @description An amount in the cook's words and in grams. */
+        /**
+         * @description The fourteen allergens that food law of the EU and UK wants named (docs/sources.md#eu-1169-2011, annex II), in its order.
+         * @enum {string}
+         */
+        Allergen: "gluten" | "crustaceans" | "egg" | "fish" | "peanuts" | "soya" | "milk" | "nuts" | "celery" | "mustard" | "sesame" | "sulphites" | "lupin" | "molluscs";
+        /** @description An amount in the cook's own words and in grams; the grams are what counts. */
         Amount: {
-            /** @description As the cook wrote it: "3 large", "1/2 cup". */
             words: string;
-            /** @description What it comes to, g; this is what counts. */
+            /** @description g */
             grams: number;
         };
         ArchivePie: {
             archived: boolean;
         };
-        /** @description The oven and the time. */
-        Bake: {
-            stages: components["schemas"]["Stage"][];
-            /**
-             * @description What it stands on: an open rack, or a hot steel or stone.
-             * @enum {string}
-             */
-            on: "rack" | "steel";
-            oven: components["schemas"]["Oven"] | null;
-            /**
-             * @description What the tin is made of; of a fold, the sheet.
-             * @enum {string}
-             */
-            ware: "dark-steel" | "shiny-steel" | "aluminium" | "glass" | "ceramic" | "perforated";
-        };
-        /** @description over the minutes in the oven filled; °C, and % wet basis */
+        /** @description Over the minutes in the oven filled; °C, and % wet basis. */
         BakeCurves: {
             minutes: number[];
             centre: number[];
@@ -552,12 +531,15 @@ export interface components {
             rim: number[];
             basePercent: number[];
         };
-        BakeEvent: {
-            /**
-             * @description The simulated bake as the core gives it: its report, and its film for the cutaway that moves.
-             * @enum {string}
-             */
-            name: "edge-set" | "time-to-look" | "set" | "safe" | "light-gold" | "golden" | "dark" | "over";
+        /**
+         * @description What a cook waits for while a pie is in the oven, in the order in which they are told where they fall together.
+         * @enum {string}
+         */
+        BakeEvent: "edge-set" | "time-to-look" | "set" | "safe" | "light-gold" | "golden" | "dark" | "over";
+        BakeEventTime: {
+            name: components["schemas"]["BakeEvent"];
+            /** @description its name as it is shown */
+            title: string;
             /** @description since it went in filled */
             minute: number;
             /** @description of 8 bakes in 10 */
@@ -570,24 +552,11 @@ export interface components {
         };
         BakeFilm: {
             setsAtCelsius: number | null;
-            grid: {
-                columns: number;
-                rows: number;
-                fillColumns: number;
-                sideColumns: number;
-                baseRows: number;
-                fillFrom: number;
-                fillTo: number;
-                widthsMm: number[];
-                heightsMm: number[];
-                /** @description by row from below, each from the axis */
-                kinds: ("filling" | "crust" | "lid" | "tin" | "topping")[];
-            };
+            grid: components["schemas"]["FilmGrid"];
             frames: components["schemas"]["BakeFrame"][];
         };
         BakeFrame: {
-            /** @enum {string} */
-            stage: "weighted" | "propped" | "bare" | "filled" | "bake" | "rest";
+            stage: components["schemas"]["FilmStage"];
             /** @description since the first stage began */
             minute: number;
             celsius: number[];
@@ -600,22 +569,26 @@ export interface components {
             underBrown: number;
             insideBrown: number;
         };
+        /** @description What oven the filled pie stands in, on what, and for how long at what heat. */
+        BakePlan: {
+            stages: components["schemas"]["Stage"][];
+            on: components["schemas"]["StandsOn"];
+            oven: components["schemas"]["Oven"] | null;
+            /** @description what the tin is made of; of a fold, the sheet */
+            tinMaterial: components["schemas"]["TinMaterial"];
+        };
+        /** @description What one simulated bake says. */
         BakeReport: {
             /** @description planned in the oven filled */
             minutes: number;
             /** @description null where nothing has to set */
             setsAtCelsius: number | null;
-            /** @description at the coldest point, to be safe */
-            wantedCelsius: number;
+            /** @description at the coldest point */
+            safeCelsius: number;
             stages: components["schemas"]["BakeStage"][];
-            events: components["schemas"]["BakeEvent"][];
+            events: components["schemas"]["BakeEventTime"][];
             curves: components["schemas"]["BakeCurves"];
-            colours: {
-                where: string;
-                /** @description 1 is golden */
-                brown: number;
-                word: string;
-            }[];
+            colours: components["schemas"]["Colour"][];
             /** @description what it weighs less when it comes out */
             lostGrams: number;
             setPercent: number;
@@ -624,40 +597,36 @@ export interface components {
             carriesOverKelvins: number;
             /** @description how deep the base is soggy */
             soakMm: number;
-            cooling: {
-                below57Minutes: number | null;
-                below21Minutes: number | null;
-                below5Minutes: number | null;
-                isWithinLimits: boolean;
-                says: string;
-            };
+            cooling: components["schemas"]["Cooling"];
         };
         BakeStage: {
-            /** @enum {string} */
-            name: "weighted" | "propped" | "bare" | "bake" | "rest";
+            name: components["schemas"]["FilmStage"];
             /** @description min since the first stage began */
             from: number;
             to: number;
             ovenCelsius: number | null;
-            mode: string;
-            /** @description how a shell looks at its end */
+            /** @description as the cook tells it; empty out of the oven */
+            oven: string;
+            mode: components["schemas"]["OvenMode"] | null;
+            /** @description how a shell looks at its end; else empty */
             look: string;
         };
         Bill: {
             tins: number;
-            lines: {
-                food: string;
-                name: string;
-                words: string;
-                /** @description as bought */
-                grams: number;
-                cost: number | null;
-            }[];
+            lines: components["schemas"]["BillLine"][];
             /** @description of what has a price, in the kitchen's money */
             cost: number | null;
             costOfAPortion: number | null;
             /** @description lines without a price */
             unpriced: number;
+        };
+        BillLine: {
+            food: string;
+            name: string;
+            words: string;
+            /** @description as bought */
+            grams: number;
+            cost: number | null;
         };
         BillWish: {
             design: components["schemas"]["PieDesign"];
@@ -669,7 +638,13 @@ export interface components {
             /** @description what stands there afterwards */
             to: unknown;
         };
-        /** @description Grams in 100 g as bought; water to ash come to 95 to 105. */
+        Colour: {
+            where: string;
+            /** @description 1 is golden */
+            brown: number;
+            word: string;
+        };
+        /** @description Grams in 100 g of a food as bought. Carbohydrate is without fibre; salt is part of ash (salt = 2.5 x sodium, docs/sources.md#eu-1169-2011). */
         Composition: {
             /** @description g per 100 g */
             water: number;
@@ -677,72 +652,71 @@ export interface components {
             protein: number;
             /** @description g per 100 g */
             fat: number;
-            /** @description g per 100 g, without fibre */
+            /** @description g per 100 g */
             carbohydrate: number;
             /** @description g per 100 g */
             fibre: number;
             /** @description g per 100 g */
             ash: number;
-            /** @description g per 100 g, part of ash */
+            /** @description g per 100 g */
             salt: number;
         };
-        /** @description The pastry: lining and lid. */
+        /** @description Minutes out of the oven, an hour of them on a rack, then in the fridge. */
+        Cooling: {
+            below57Minutes: number | null;
+            below21Minutes: number | null;
+            below5Minutes: number | null;
+            isWithinLimits: boolean;
+            says: string;
+        };
+        /** @description The pastry: what dough, how thick, whether it lines the tin, how far baked before filling, what seals it, and the lid. */
         Crust: {
             dough: components["schemas"]["Food"];
-            /** @description Rolled, mm. */
+            /** @description mm; rolled */
             thicknessMm: number;
-            /** @enum {string} */
-            seal: "none" | "egg";
-            /**
-             * @description Whether it lines the tin, or lies on top alone.
-             * @enum {string}
-             */
-            lining: "tin" | "lid-only";
-            lid: components["schemas"]["Lid"] | null;
-            /** @description What the empty shell goes through before it is filled; none where it is filled raw. */
+            /** @description what the empty shell goes through before it is filled */
             shell: components["schemas"]["ShellStage"][];
+            seal: components["schemas"]["Seal"];
+            lining: components["schemas"]["Lining"];
+            lid: components["schemas"]["Lid"] | null;
         };
-        /** @description A tray of muffin cups, all alike. */
+        /** @description A tray of muffin cups, all alike, filled to the same depth: areas and volumes are those of all cups together. */
         CupsTin: {
             /** @constant */
             shape: "cups";
-            /** @description How many. */
             cups: number;
-            /** @description Of one cup, inside at the floor, mm. */
+            /** @description mm */
             floorDiameterMm: number;
-            /** @description Of one cup, inside at the rim, mm; not below the floor's. */
+            /** @description mm */
             rimDiameterMm: number;
-            /** @description Inside, mm. */
+            /** @description mm */
             depthMm: number;
         };
+        CustardAim: {
+            gramsPerEgg: number;
+            fatPercent: number;
+        };
+        /** @description A custard for the gap of a design. */
         CustardAnswer: {
             eggs: number;
             yolks: number;
             dairies: components["schemas"]["NamedGrams"][];
             /** @description dairy plus weep, g to an egg */
             gramsPerEgg: number;
-            /**
-             * @description for the style of the design
-             * @enum {string}
-             */
-            verdict: "firm" | "holds" | "loose";
+            /** @description for the style of the design */
+            verdict: components["schemas"]["CustardVerdict"];
             /** @description of the custard by weight */
             fatPercent: number;
             leftOver: components["schemas"]["NamedGrams"][];
             changes: components["schemas"]["Change"][];
         };
         CustardAnswers: {
-            /** @description where the styles lie */
-            schools: {
-                style: string;
-                gramsPerEgg: number;
-            }[];
             /** @description room the solids leave */
             gapMl: number;
-            aim: {
-                gramsPerEgg: number;
-                fatPercent: number;
-            };
+            aim: components["schemas"]["CustardAim"];
+            /** @description where the styles lie */
+            schools: components["schemas"]["CustardSchool"][];
+            /** @description the best first */
             answers: components["schemas"]["CustardAnswer"][];
         };
         /** @description Eggs and dairy, stirred together and poured. */
@@ -750,17 +724,55 @@ export interface components {
             /** @constant */
             kind: "custard";
             id: string;
-            /** @enum {string} */
-            style: "firm" | "sliceable" | "tender" | "trembling";
+            style: components["schemas"]["CustardStyle"];
             eggs: components["schemas"]["Ingredient"][];
             dairies: components["schemas"]["Ingredient"][];
-            /** @description Raw meat or fish blended in, as for a mousseline. */
+            /** @description raw meat or fish blended in, as for a mousseline */
             blended: components["schemas"]["Ingredient"][];
-            /** @description Where it comes from: 5 the fridge, 20 the bench, 60 the pan, °C. */
+            /** @description °C */
             fromCelsius: number;
         };
+        CustardSchool: {
+            style: components["schemas"]["CustardStyle"];
+            gramsPerEgg: number;
+        };
+        /**
+         * @description The cook's own choice of firmness, as a band of liquid to an egg (common practice, no source).
+         * @enum {string}
+         */
+        CustardStyle: "firm" | "sliceable" | "tender" | "trembling";
+        /**
+         * @description How a custard turns out, for a cook who wanted it in a certain style.
+         * @enum {string}
+         */
+        CustardVerdict: "firm" | "holds" | "loose";
+        /**
+         * @description How a dairy sits on a spoon.
+         * @enum {string}
+         */
+        DairyBody: "pours" | "spoons" | "stands";
+        /** @description What the trade takes for usual, so that the screen need not know: limits, first guesses, lists. */
+        Defaults: {
+            /** @description Where the words for a base change, % water: crisp to, dry to, soft to. */
+            crispToPercent: number;
+            dryToPercent: number;
+            softToPercent: number;
+            /** @description a blind bake as it is commonly done */
+            parBake: components["schemas"]["ShellStage"][];
+            /** @description What is scattered on a crust, and what seasons. */
+            crumbs: components["schemas"]["Food"];
+            salt: components["schemas"]["Food"];
+            allergens: components["schemas"]["Allergen"][];
+        };
+        /**
+         * @description How a dough bakes: short, or in leaves with air between them.
+         * @enum {string}
+         */
+        DoughKind: "short" | "puff";
+        /** @description What a change does to one reading. */
         Effect: {
             name: components["schemas"]["ReadingName"];
+            title: string;
             unit: string;
             decimals: number;
             from: number | null;
@@ -768,113 +780,124 @@ export interface components {
             verdictBefore: string;
             verdictAfter: string;
         };
+        /**
+         * @description Whose egg sizes "large" and "medium" are.
+         * @enum {string}
+         */
+        EggSizing: "us" | "eu";
+        /** @description What a cook's words come to. */
         Entry: {
             /** @description as written */
             words: string;
             /** @description in the unit named */
             value: number;
-            /** @enum {string} */
-            unit: "g" | "ml" | "mm" | "°C" | "min";
+            unit: components["schemas"]["EntryUnit"];
             /** @description how it was worked out; empty where there was nothing to work out */
             said: string;
             /** @description amounts of other foods in the same words, such as "3 large + 1 yolk" */
-            others: {
-                /** @description its id in the pantry */
-                food: string;
-                words: string;
-                grams: number;
-            }[];
-            /** @description static or fan, where an oven was written with it: "160 °C fan" */
-            mode: string | null;
+            others: components["schemas"]["OtherAmount"][];
+            /** @description where an oven was written with it: "160 °C fan" */
+            mode: components["schemas"]["OvenMode"] | null;
         };
+        /**
+         * @description What an entry measures.
+         * @enum {string}
+         */
+        EntryKind: "mass" | "volume" | "length" | "temperature" | "time";
+        /**
+         * @description The unit that an entry comes out in.
+         * @enum {string}
+         */
+        EntryUnit: "g" | "ml" | "mm" | "°C" | "min";
+        /** @description What a cook wrote: "3 medium", "1/2 cup", "24 cm", "350 °F", "1 h 10". */
         EntryWords: {
-            /** @enum {string} */
-            kind: "mass" | "volume" | "length" | "temperature" | "time";
-            /** @description "3 medium", "1/2 cup", "24 cm", "350 °F", "1 h 10" */
+            kind: components["schemas"]["EntryKind"];
             words: string;
-            /** @description With mass: the food that is measured. */
-            food?: components["schemas"]["Food"];
+            food: components["schemas"]["Food"] | null;
         };
-        FillGap: {
-            design: components["schemas"]["PieDesign"];
-            /** @description whole eggs in the fridge */
-            eggs: number;
-            /** @description spare yolks */
-            yolks: number;
-            dairies: {
-                food: components["schemas"]["Food"];
-                /** @description how much there is, g; null where more can be bought */
-                mostGrams: number | null;
-            }[];
-            /** @description richness to aim at; null: as the custard is now */
-            fatPercent: number | null;
+        FilmGrid: {
+            columns: number;
+            rows: number;
+            fillColumns: number;
+            sideColumns: number;
+            baseRows: number;
+            fillFrom: number;
+            fillTo: number;
+            widthsMm: number[];
+            heightsMm: number[];
+            /** @description by row from below, each from the axis */
+            kinds: ("filling" | "crust" | "lid" | "tin" | "topping")[];
         };
+        /**
+         * @description Which part of the bake a moment of the film belongs to.
+         * @enum {string}
+         */
+        FilmStage: "weighted" | "propped" | "bare" | "filled" | "bake" | "rest";
         FilmedBake: {
             /** @description null while there is nothing to bake */
             film: components["schemas"]["BakeFilm"] | null;
         };
-        /** @description Discs of dough folded in half over a filling: pasties and hand pies. */
+        /** @description A round tin with a fluted wall: r(theta) = m + a cos(n theta), m the mean radius, a half the depth of a flute. Area pi (m^2 + a^2 / 2); volume is that over the height, m growing evenly. The outline is integrated by steps. */
+        FlutedTin: {
+            /** @constant */
+            shape: "round-fluted";
+            /** @description mm; inside, to the outermost of the flutes, at the floor */
+            floorDiameterMm: number;
+            /** @description mm; the same at the rim, not less */
+            rimDiameterMm: number;
+            /** @description mm */
+            depthMm: number;
+            /** @description around the tin */
+            flutes: number;
+            /** @description mm; depth of a flute */
+            fluteMm: number;
+        };
+        /** @description No tin at all: discs of dough folded in half over a filling, pasties and hand pies. One disc of diameter D keeps a crimp of 8 mm and becomes a pocket with r = D/2 - 8; full, it is 0.42 r high in the middle and 0.6 of that on the average of its half circle, so V = 0.4 r3. 12 cm holds about 55 ml, 15 cm 120, 20 cm 310 (judgement, against what hand pies and pasties commonly take). */
         FoldedDiscs: {
             /** @constant */
             shape: "folded-discs";
-            /** @description How many. */
             discs: number;
-            /** @description Before folding, mm. */
+            /** @description mm; before folding */
             discDiameterMm: number;
         };
-        /** @description A food with all a forecast needs to know of it. */
+        /** @description A food with all that a forecast needs to know of it, so that a pie file forecasts the same in any kitchen. */
         Food: {
             id: string;
             name: string;
-            /**
-             * @description What it does in a pie.
-             * @enum {string}
-             */
-            role: "egg" | "dairy" | "solid" | "binder" | "seasoning" | "dough";
-            /**
-             * @description How it looks in a section.
-             * @enum {string}
-             */
-            texture: "plain" | "strands" | "flakes" | "shavings" | "cubes" | "arcs" | "crumbs";
+            role: components["schemas"]["Role"];
+            texture: components["schemas"]["Texture"];
             per100g: components["schemas"]["Composition"];
-            /** @description True density, g per ml. */
+            /** @description g per ml; true density as it sits in a filling */
             gramsPerMl: number;
-            /** @description As it lies in a cup, gaps included, g per ml; not above gramsPerMl. */
+            /** @description g per ml; as it lies in a cup, air and gaps included; never above the true density */
             bulkGramsPerMl: number;
-            /** @description Share of the bought weight left when all water that will leave in an oven has left. */
+            /** @description of the bought weight; share of the bought weight left when all water that will leave in an oven has left */
             floorYield: number;
-            /** @description Whole eggs' setting strength in 100 g. */
+            /** @description eggs per 100 g; whole eggs' setting strength in 100 g: whole egg 2, a yolk or a white counts as half an egg */
             eggsPer100g: number;
-            /** @description Share of its weight that an egg has to set. */
+            /** @description of the weight; share of its weight that an egg has to set (milk 1, ricotta 0.5; fitted, docs/model.md) */
             liquidShare: number;
-            /** @description Water it holds, g per g. */
+            /** @description g water per g; water it holds, g per g (dry crumbs 1.75) */
             bindsGramsPerGram: number;
-            /** @description What its coldest point must reach, °C; null where it may be eaten as bought. */
             safeCelsius: number | null;
-            /** @description Weight of a piece by its name, g. */
+            /** @description g; grams of one piece by name ("large" => 50) */
             pieces: {
                 [key: string]: number;
             };
-            /** @description Of the fourteen that food law names. */
-            allergens: ("gluten" | "crustaceans" | "egg" | "fish" | "peanuts" | "soya" | "milk" | "nuts" | "celery" | "mustard" | "sesame" | "sulphites" | "lupin" | "molluscs")[];
+            allergens: components["schemas"]["Allergen"][];
+            doughKind: components["schemas"]["DoughKind"] | null;
         };
+        /** @description What the packet of a food declares for 100 g, and the little a cook has to add. */
         FoodLabel: {
             name: string;
-            /** @enum {string} */
-            role: "egg" | "dairy" | "solid" | "binder" | "seasoning" | "dough";
-            /**
-             * @description whether it must be cooked through: may be eaten as bought, raw meat or fish, raw poultry
-             * @enum {string}
-             */
-            raw: "cooked" | "raw" | "poultry";
-            /**
-             * @description of a dairy
-             * @enum {string}
-             */
-            body: "pours" | "spoons" | "stands";
+            role: components["schemas"]["Role"];
+            /** @description whether it must be cooked through */
+            raw: components["schemas"]["Rawness"];
+            /** @description of a dairy */
+            body: components["schemas"]["DairyBody"];
             /** @description g per 100 g */
             fat: number;
-            /** @description g per 100 g, fibre not in it */
+            /** @description g per 100 g; sugars included, fibre not */
             carbohydrate: number;
             /** @description g per 100 g */
             fibre: number;
@@ -882,113 +905,153 @@ export interface components {
             protein: number;
             /** @description g per 100 g */
             salt: number;
-            allergens: string[];
+            allergens: components["schemas"]["Allergen"][];
+            /** @description of a dough */
+            doughKind: components["schemas"]["DoughKind"];
         };
         Foods: {
             foods: components["schemas"]["StoredFood"][];
         };
+        /** @description What a design will do; the same JSON as `hojaldre forecast` prints. */
         Forecast: {
             name: string;
+            /** @description those that apply to this pie */
+            readings: components["schemas"]["Reading"][];
+            weights: components["schemas"]["Weights"];
             /** @description null while there is nothing to bake, and in a rough answer */
             bake: components["schemas"]["BakeReport"] | null;
-            readings: components["schemas"]["Reading"][];
-            weights: {
-                /** @description raw dough in the tin, trimmed */
-                crustGrams: number;
-                fillingGrams: number;
-                intoTheOvenGrams: number;
-                /** @description before baking */
-                portionGrams: number;
-            };
             ledger: components["schemas"]["Ledger"];
-            salt: {
-                /** @description in the whole filling */
-                grams: number;
-                portionGrams: number;
-                sources: components["schemas"]["NamedGrams"][];
-            };
+            salt: components["schemas"]["SaltSum"];
             section: components["schemas"]["Section"];
             tinLabel: string;
-            allergens: string[];
+            allergens: components["schemas"]["Allergen"][];
             assumptions: string[];
             cautions: string[];
         };
+        /**
+         * @description What kind of pie it is: said by its tin and its crust, never kept beside them.
+         * @enum {string}
+         */
+        Form: "open" | "double-crust" | "lattice" | "pot-pie" | "folded";
+        /** @description A dairy there is, and how much of it. */
+        FridgeDairy: {
+            food: components["schemas"]["Food"];
+            mostGrams: number | null;
+        };
+        GapWish: {
+            design: components["schemas"]["PieDesign"];
+            /** @description whole eggs in the fridge */
+            eggs: number;
+            /** @description spare yolks */
+            yolks: number;
+            dairies: components["schemas"]["FridgeDairy"][];
+            fatPercent: number | null;
+        };
+        /**
+         * @description What is brushed on a lid before it goes in.
+         * @enum {string}
+         */
+        Glaze: "none" | "egg" | "milk";
         /** @description A food and how much of it. */
         Ingredient: {
             food: components["schemas"]["Food"];
             amount: components["schemas"]["Amount"];
         };
+        /** @description One thing poured or laid into the crust. */
+        Layer: components["schemas"]["SolidLayer"] | components["schemas"]["CustardLayer"] | components["schemas"]["ScatteredLayer"];
         /** @description Where the water goes, g; it closes. */
         Ledger: {
-            layers: {
-                id: string;
-                /** @description driven off by each step */
-                stepLossesGrams: number[];
-                boughtGrams: number;
-                drivenOffGrams: number;
-                nowGrams: number;
-                /** @description no oven brings it lower */
-                floorGrams: number;
-                weepGrams: number;
-                boundGrams: number;
-                freeGrams: number;
-            }[];
+            layers: components["schemas"]["LedgerLayer"][];
             /** @description weeps and is not held by a binder */
             looseGrams: number;
-            /** @description taken up by strewn layers */
+            /** @description taken up by scattered layers */
             absorbedGrams: number;
             /** @description the rest */
             freeGrams: number;
             intoBaseGrams: number;
             intoFillingGrams: number;
         };
+        LedgerLayer: {
+            id: string;
+            /** @description driven off by each step */
+            stepLossesGrams: number[];
+            boughtGrams: number;
+            drivenOffGrams: number;
+            nowGrams: number;
+            /** @description no oven brings it lower */
+            floorGrams: number;
+            weepGrams: number;
+            boundGrams: number;
+            freeGrams: number;
+        };
         /** @description Pastry over the filling: closed but for its vent, or a lattice. */
         Lid: {
-            /** @description Rolled, mm. */
+            /** @description mm; rolled */
             thicknessMm: number;
-            /** @description Of the top that is not covered: 0.01 for a vent, 0.3 to 0.6 for a lattice. */
+            /** @description of the top; of the top that is not covered: 0.01 for a vent, 0.3 to 0.6 for a lattice */
             openShare: number;
-            /** @enum {string} */
-            glaze: "none" | "egg" | "milk";
+            glaze: components["schemas"]["Glaze"];
         };
-        /** @description A dish measured by filling it with water. */
+        Limits: {
+            lower: number | null;
+            lowerName: string;
+            upper: number | null;
+            upperName: string;
+        };
+        /**
+         * @description Whether the crust lines the tin, or lies on a dish as a lid alone.
+         * @enum {string}
+         */
+        Lining: "tin" | "lid-only";
+        /** @description A dish of whatever shape, measured by filling it with water to the rim: reckoned as a round one with an upright wall of the same depth and volume. A curved dish holds a little less near its floor than this says. */
         MeasuredDish: {
             /** @constant */
             shape: "measured-dish";
-            /** @description To the rim, ml. */
+            /** @description ml; to the rim */
             waterMl: number;
-            /** @description Inside, mm. */
+            /** @description mm */
             depthMm: number;
         };
         NamedGrams: {
             name: string;
             grams: number;
         };
+        /** @description Nothing more to say. */
         Ok: {
-            /** @description What holds for the whole API. */
             ok: boolean;
         };
-        /** @description An oven of the kitchen and how it lies. */
+        OtherAmount: {
+            /** @description its id in the pantry */
+            food: string;
+            words: string;
+            grams: number;
+        };
+        /** @description An oven of the kitchen and how far its dial is off. */
         Oven: {
             name: string;
-            /** @description Measured inside less what the dial says, K. */
+            /** @description K; measured inside less what the dial says; negative where it runs cold */
             runsByKelvins: number;
         };
+        /**
+         * @description How an oven heats: by radiation and still air, or with its fan on.
+         * @enum {string}
+         */
+        OvenMode: "static" | "fan";
         OvenToStore: {
             name: string;
-            /** @enum {string} */
-            mode: "static" | "fan";
-            /** @description measured inside less what the dial says, K */
+            mode: components["schemas"]["OvenMode"];
+            /** @description K; measured inside less what the dial says */
             runsByKelvins: number;
             notes: string;
         };
         Ovens: {
             ovens: components["schemas"]["StoredOven"][];
         };
+        /** @description A pie with its design and what it will do. */
         Pie: {
             /**
              * Format: uuid
-             * @description A pie with its design and what it will do.
+             * @description uuid
              */
             id: string;
             archived: boolean;
@@ -996,29 +1059,29 @@ export interface components {
             design: components["schemas"]["PieDesign"];
             forecast: components["schemas"]["Forecast"];
         };
-        /** @description The design of one pie. */
+        /** @description The design of one pie: the document that is stored, sent, exported and forecast. Layers are in pouring order, lowest first. */
         PieDesign: {
             /** @constant */
             format: "hojaldre-pie";
             /** @constant */
-            version: 2;
+            version: 3;
             name: string;
             portions: number;
             notes: string;
             tin: components["schemas"]["Tin"];
             crust: components["schemas"]["Crust"];
-            /** @description In pouring order, lowest first; at most one custard; every id once. */
-            layers: (components["schemas"]["SolidLayer"] | components["schemas"]["CustardLayer"] | components["schemas"]["AbsorbentLayer"])[];
+            layers: components["schemas"]["Layer"][];
             seasonings: components["schemas"]["Ingredient"][];
-            bake: components["schemas"]["Bake"];
+            bake: components["schemas"]["BakePlan"];
         };
         PieList: {
             pies: components["schemas"]["PieSummary"][];
         };
+        /** @description A pie as the list shows it: its section, and the word of each reading. */
         PieSummary: {
             /**
              * Format: uuid
-             * @description A pie as the list shows it: its section, and the word of each reading.
+             * @description uuid
              */
             id: string;
             name: string;
@@ -1027,18 +1090,23 @@ export interface components {
             tinLabel: string;
             portions: number;
             section: components["schemas"]["Section"];
-            verdicts: {
-                name: components["schemas"]["ReadingName"];
-                verdict: string;
-                state: components["schemas"]["ReadingState"];
-            }[];
+            /** @description null while they are worked out */
+            verdicts: components["schemas"]["PieVerdict"][] | null;
         };
+        /** @description The word of one reading of a pie. */
+        PieVerdict: {
+            name: components["schemas"]["ReadingName"];
+            title: string;
+            verdict: string;
+            state: components["schemas"]["ReadingState"];
+        };
+        /** @description A way to drive water off before the oven, and what it leaves of the bought weight (common practice, no source). */
         Preparation: {
             name: string;
             how: string;
-            /** @description share of the bought weight left, 0 to 1 */
+            /** @description of the bought weight; share of the bought weight left */
             yieldLow: number;
-            /** @description share of the bought weight left, 0 to 1 */
+            /** @description of the bought weight; share of the bought weight left */
             yieldHigh: number;
             minutesLow: number;
             minutesHigh: number;
@@ -1047,20 +1115,19 @@ export interface components {
             design: components["schemas"]["PieDesign"];
             /** @description id of a solid layer */
             layer: string;
-            /**
-             * @description add a step, or drive the last one so far that only so much will weep
-             * @enum {string}
-             */
-            to: "step" | "weep";
-            /** @description With step: what is done, in words. */
-            preparation?: string;
-            /** @description With weep. */
-            weepGrams?: number;
+            to: components["schemas"]["PrepareTo"];
+            preparation: string | null;
+            weepGrams: number | null;
         };
+        /**
+         * @description Add a step to a solid, or drive its last one so far that only so much will weep.
+         * @enum {string}
+         */
+        PrepareTo: "step" | "weep";
         Price: {
-            /** @description in the kitchen's money; null where it is not known */
             pricePerKg: number | null;
         };
+        /** @description An answer other than the one asked for (RFC 9457). */
         Problem: {
             type: string;
             title: string;
@@ -1069,14 +1136,28 @@ export interface components {
             at: string;
             mend: string;
             refusals: components["schemas"]["Refusal"][];
-            /** @description With 429. */
-            retryAfterSeconds?: number;
-            /** @description With 409: the revision that was saved meanwhile. */
-            revision?: components["schemas"]["Revision"];
+            /** @description with 429 */
+            retryAfterSeconds: number | null;
+            /** @description with 409: the revision that was saved meanwhile */
+            revision: components["schemas"]["Revision"] | null;
         };
+        /**
+         * @description How high it stands in the oven.
+         * @enum {string}
+         */
+        Rack: "low" | "middle" | "high";
+        /**
+         * @description Whether a food may be eaten as bought, or is raw meat, fish or poultry.
+         * @enum {string}
+         */
+        Rawness: "cooked" | "raw" | "poultry";
+        /** @description One of the readings of a forecast. */
         Reading: {
             name: components["schemas"]["ReadingName"];
+            /** @description its name as it is shown */
+            title: string;
             unit: string;
+            shortUnit: string;
             /** @description digits that mean something */
             decimals: number;
             value: number | null;
@@ -1084,48 +1165,48 @@ export interface components {
             low: number | null;
             /** @description of 8 bakes in 10 */
             high: number | null;
-            limits: {
-                lower: number | null;
-                lowerName: string;
-                upper: number | null;
-                upperName: string;
-            };
-            scale: {
-                from: number;
-                to: number;
-            };
+            limits: components["schemas"]["Limits"];
+            scale: components["schemas"]["ReadingScale"];
+            /** @description inside with its range; inside, range not; outside; something is missing */
             state: components["schemas"]["ReadingState"];
             verdict: string;
             reason: string;
-            /** @description null while they were not searched for; ask for them */
-            waysOut: components["schemas"]["WayOut"][] | null;
         };
-        /** @enum {string} */
-        ReadingName: "hold" | "set" | "base" | "salt" | "fill" | "safe";
         /**
-         * @description inside with its range; inside, range not; outside; something is missing
+         * @description The readings, in the order in which they are shown.
          * @enum {string}
          */
-        ReadingState: "seated" | "spilling" | "on-the-rim" | "unknown";
-        /** @description A rectangular or square tin. */
+        ReadingName: "custard" | "set" | "base" | "salt" | "fill" | "safe";
+        /** @description Ends of the rule that a reading is drawn on. */
+        ReadingScale: {
+            from: number;
+            to: number;
+        };
+        /**
+         * @description Where a reading stands against its limits.
+         * @enum {string}
+         */
+        ReadingState: "inside" | "marginal" | "outside" | "unknown";
+        /** @description A rectangular or square tin, its wall upright or sloped: a prism or a frustum of a pyramid (prismatoid formula, exact). */
         RectangularTin: {
             /** @constant */
             shape: "rectangular";
-            /** @description Inside at the floor, mm. */
+            /** @description mm; inside at the floor */
             lengthMm: number;
-            /** @description Inside at the floor, mm. */
+            /** @description mm; inside at the floor, the shorter one is the one the section goes across */
             widthMm: number;
-            /** @description How much longer and wider it is at the rim, mm. */
-            flareMm: number;
-            /** @description Inside, mm. */
+            /** @description mm */
             depthMm: number;
+            /** @description mm; how much longer and wider it is at the rim, 0 where the wall is upright */
+            flareMm: number;
         };
+        /** @description Something that was not taken. */
         Refusal: {
-            /** @description A short stable word. */
+            /** @description a short stable word */
             code: string;
-            /** @description JSON pointer (RFC 6901) into what was sent. */
+            /** @description JSON pointer (RFC 6901) into what was sent */
             at: string;
-            /** @description What to do. */
+            /** @description what to do */
             mend: string;
         };
         Revision: {
@@ -1133,46 +1214,26 @@ export interface components {
             /** @description the name the pie had then */
             name: string;
             savedBy: string;
-            /** Format: date-time */
+            /**
+             * Format: date-time
+             * @description date and time, ISO 8601
+             */
             savedAt: string;
         };
         RevisionList: {
             revisions: components["schemas"]["Revision"][];
         };
-        /** @description A round tin with a fluted wall; widths to the outermost of the flutes. */
-        RoundFlutedTin: {
-            /** @constant */
-            shape: "round-fluted";
-            /** @description Inside at the floor, mm. */
-            floorDiameterMm: number;
-            /** @description Inside at the rim, mm; not below the floor's. */
-            rimDiameterMm: number;
-            /** @description Flutes around the tin. */
-            flutes: number;
-            /** @description Depth of a flute, mm. */
-            fluteMm: number;
-            /** @description Inside, mm. */
-            depthMm: number;
-        };
-        /** @description A round tin wider at the rim. */
-        RoundSlopedTin: {
-            /** @constant */
-            shape: "round-sloped";
-            /** @description Inside at the floor, mm. */
-            floorDiameterMm: number;
-            /** @description Inside at the rim, mm; not below the floor's. */
-            rimDiameterMm: number;
-            /** @description Inside, mm. */
-            depthMm: number;
-        };
-        /** @description A round tin with an upright wall. */
-        RoundStraightTin: {
-            /** @constant */
-            shape: "round-straight";
-            /** @description Inside, mm. */
-            diameterMm: number;
-            /** @description Inside, mm. */
-            depthMm: number;
+        /**
+         * @description What a food does in a pie.
+         * @enum {string}
+         */
+        Role: "egg" | "dairy" | "solid" | "binder" | "seasoning" | "dough";
+        /** @description The salt of the whole by what brings it, the most first. */
+        SaltSum: {
+            /** @description in the whole filling */
+            grams: number;
+            portionGrams: number;
+            sources: components["schemas"]["NamedGrams"][];
         };
         SavePie: {
             /** @description number of the revision that was changed */
@@ -1181,33 +1242,38 @@ export interface components {
         };
         Scale: {
             design: components["schemas"]["PieDesign"];
-            /**
-             * @description factor: every amount; portions and tin: from other portions or another tin to those of the design
-             * @enum {string}
-             */
-            to: "factor" | "portions" | "tin";
-            /** @description with factor, 0.05 to 60 */
-            factor?: number;
-            /** @description with portions: the number the amounts were right for, 1 to 500 */
-            were?: number;
-            /** @description with tin: the tin the amounts were right for */
-            was?: components["schemas"]["Tin"];
+            to: components["schemas"]["ScaleFrom"];
+            factor: number | null;
+            were: number | null;
+            was: components["schemas"]["Tin"] | null;
         };
+        /**
+         * @description Where the amounts of a design come from: every amount by a factor, or right for other portions or another tin.
+         * @enum {string}
+         */
+        ScaleFrom: "factor" | "portions" | "tin";
+        /** @description A binder scattered as a layer, crumbs, semolina or flour: takes up what weeps, until it is full. */
+        ScatteredLayer: {
+            /** @constant */
+            kind: "scattered";
+            id: string;
+            food: components["schemas"]["Food"];
+            amount: components["schemas"]["Amount"];
+            /** @description °C */
+            fromCelsius: number;
+        };
+        /**
+         * @description What was brushed on the hot base against water.
+         * @enum {string}
+         */
+        Seal: "none" | "egg";
         /** @description Half section, mm from the axis and from the floor of the tin. */
         Section: {
-            /** @enum {string} */
-            form: "open" | "double-crust" | "lattice" | "pot-pie" | "folded";
+            form: components["schemas"]["Form"];
             lid: components["schemas"]["Lid"] | null;
             /** @description which way it is cut, where that is not plain; else empty */
             across: string;
-            tin: {
-                depthMm: number;
-                floorRadiusMm: number;
-                rimRadiusMm: number;
-                crustMm: number;
-                linedFloorRadiusMm: number;
-                linedRimRadiusMm: number;
-            };
+            tin: components["schemas"]["SectionTin"];
             layers: components["schemas"]["SectionLayer"][];
             custardLineMm: number | null;
             fillTopMm: number;
@@ -1217,130 +1283,173 @@ export interface components {
         SectionLayer: {
             id: string;
             /** @enum {string} */
-            kind: "solid" | "custard" | "absorbent";
-            texture: string;
+            kind: "solid" | "custard" | "scattered";
+            texture: components["schemas"]["Texture"];
             bottomMm: number;
             topMm: number;
             /** @description share that is the food and not gaps, 0 to 1 */
             packing: number;
             /** @description wet basis */
             waterPercent: number;
-            crumbs: boolean;
+            /** @description whether something in it takes up water */
+            hasBinder: boolean;
         };
+        SectionTin: {
+            depthMm: number;
+            floorRadiusMm: number;
+            rimRadiusMm: number;
+            crustMm: number;
+            linedFloorRadiusMm: number;
+            linedRimRadiusMm: number;
+        };
+        /** @description Who is signed in, and where they cook. */
         Session: {
-            /** @description To be sent back in X-CSRF-TOKEN with every write; changes at sign-in and sign-out. */
+            /** @description to be sent back in X-CSRF-TOKEN with every write; changes at sign-in and sign-out */
             csrfToken: string;
             /** @description null when nobody is signed in */
-            user: {
-                name: string;
-                email: string;
-                units: components["schemas"]["Units"];
-            } | null;
-            kitchens: {
-                /** Format: uuid */
-                id: string;
-                name: string;
-                /** @enum {string} */
-                role: "owner" | "cook" | "guest";
-            }[];
+            user: components["schemas"]["SessionUser"] | null;
+            kitchens: components["schemas"]["SessionKitchen"][];
+            defaults: components["schemas"]["Defaults"];
         };
+        SessionKitchen: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            id: string;
+            name: string;
+            role: components["schemas"]["Role"];
+        };
+        SessionUser: {
+            name: string;
+            email: string;
+            units: components["schemas"]["Units"];
+        };
+        /** @description Par-bake or not. */
         ShellAdvice: {
-            /** @enum {string} */
-            choice: "no" | "par-bake" | "bake through";
+            choice: components["schemas"]["ShellBake"];
+            /** @description as it is shown */
+            choiceName: string;
             why: string;
-            options: {
-                /** @enum {string} */
-                name: "no" | "par-bake" | "bake through";
-                minutes: number;
-                /** @description wet basis, 20 min out of the oven */
-                basePercent: number;
-                verdict: string;
-                rim: string;
-                stages: {
-                    /** @enum {string} */
-                    how: "weighted" | "propped" | "bare";
-                    minutes: number;
-                    ovenCelsius: number;
-                    look: string;
-                }[];
-            }[];
+            options: components["schemas"]["ShellOption"][];
             /** @description the best for a cook who never bakes a shell blind */
             without: string;
-            weights: {
-                millilitres: number;
-                grams: components["schemas"]["NamedGrams"][];
-            };
+            /** @description of the lined tin to its rim */
+            roomMl: number;
+            /** @description that would fill it */
+            weights: components["schemas"]["NamedGrams"][];
         };
         ShellAnswer: {
             /** @description null where there is no shell to bake blind */
             shell: components["schemas"]["ShellAdvice"] | null;
         };
+        /**
+         * @description How far the shell was baked before it was filled.
+         * @enum {string}
+         */
+        ShellBake: "raw" | "par-baked" | "fully-baked";
+        ShellOption: {
+            name: components["schemas"]["ShellBake"];
+            /** @description as it is shown */
+            title: string;
+            minutes: number;
+            /** @description wet basis, 20 min out of the oven */
+            basePercent: number;
+            verdict: string;
+            rim: string;
+            stages: components["schemas"]["ShellOptionStage"][];
+        };
+        ShellOptionStage: {
+            how: components["schemas"]["ShellSupport"];
+            minutes: number;
+            ovenCelsius: number;
+            /** @description as the cook tells it */
+            oven: string;
+            look: string;
+        };
         /** @description One stage of the empty shell in the oven. */
         ShellStage: {
-            /**
-             * @description Weighted to the rim, sides propped with foil, or bare.
-             * @enum {string}
-             */
-            how: "weighted" | "propped" | "bare";
-            /** @description Measured inside, °C. */
+            how: components["schemas"]["ShellSupport"];
+            /** @description °C; measured inside */
             ovenCelsius: number;
-            /** @enum {string} */
-            mode: "static" | "fan";
+            mode: components["schemas"]["OvenMode"];
             /** @description min */
             minutes: number;
-            /** @enum {string} */
-            rack: "low" | "middle" | "high";
+            rack: components["schemas"]["Rack"];
         };
+        /**
+         * @description What holds an empty shell up in the oven: weights to the rim, foil along its sides, or nothing.
+         * @enum {string}
+         */
+        ShellSupport: "weighted" | "propped" | "bare";
+        /** @description Who wants to sign in. */
         SignIn: {
             email: string;
             password: string;
         };
-        /** @description Vegetables, fish, meat, cheese, nuts; what it weighs after each step, never more than before it. */
+        /** @description A round tin that is wider at its rim. */
+        SlopedTin: {
+            /** @constant */
+            shape: "round-sloped";
+            /** @description mm; inside, at the floor */
+            floorDiameterMm: number;
+            /** @description mm; inside, at the rim */
+            rimDiameterMm: number;
+            /** @description mm */
+            depthMm: number;
+        };
+        /** @description Vegetables, fish, meat, cheese, nuts: what the custard runs between. */
         SolidLayer: {
             /** @constant */
             kind: "solid";
             id: string;
             food: components["schemas"]["Food"];
+            /** @description raw and trimmed */
             bought: components["schemas"]["Amount"];
-            /** @description What was done to it, in order. */
+            /** @description what was done to it, in order */
             steps: components["schemas"]["Step"][];
             binder: components["schemas"]["Ingredient"] | null;
-            /** @description Where it comes from: 5 the fridge, 20 the bench, 60 the pan, °C. */
+            /** @description °C */
             fromCelsius: number;
         };
-        /** @description A round tin with a ring that opens. */
-        SpringformTin: {
+        /** @description A round tin with a ring that opens: upright, and deep. */
+        Springform: {
             /** @constant */
             shape: "springform";
-            /** @description Inside, mm. */
+            /** @description mm; inside */
             diameterMm: number;
-            /** @description Inside, mm. */
+            /** @description mm */
             depthMm: number;
         };
         /** @description One stage of the filled pie in the oven. */
         Stage: {
-            /** @description Measured inside, °C. */
+            /** @description °C; measured inside */
             ovenCelsius: number;
-            /** @enum {string} */
-            mode: "static" | "fan";
+            mode: components["schemas"]["OvenMode"];
             /** @description min */
             minutes: number;
-            /** @enum {string} */
-            rack: "low" | "middle" | "high";
-            /** @description Foil over the top. */
+            rack: components["schemas"]["Rack"];
+            /** @description foil over the top */
             tent: boolean;
-            /** @description A ring of foil over the rim. */
+            /** @description a ring of foil over the rim */
             shield: boolean;
         };
+        /**
+         * @description What the tin stands on in the oven: an open rack, or a hot steel or stone.
+         * @enum {string}
+         */
+        StandsOn: "rack" | "steel";
         /** @description One thing done to a food before it goes in, and what it weighed afterwards. */
         Step: {
+            /** @description in the cook's words */
             preparation: string;
             after: components["schemas"]["Amount"];
-            /** @description Rubbed on, g. */
+            /** @description g; rubbed on */
             saltGrams: number;
-            /** @description Salt of the water it was boiled in, g in a litre. */
+            /** @description g in a litre; salt of the water it was boiled in */
             waterSaltGramsPerLitre: number;
         };
+        /** @description A food as a kitchen has it. */
         StoredFood: {
             food: components["schemas"]["Food"];
             preparations: components["schemas"]["Preparation"][];
@@ -1349,18 +1458,25 @@ export interface components {
             /** @description in the kitchen's money */
             pricePerKg: number | null;
         };
+        /** @description An oven of the kitchen. */
         StoredOven: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description uuid
+             */
             id: string;
             name: string;
-            /** @enum {string} */
-            mode: "static" | "fan";
-            /** @description measured inside less what the dial says, K; negative where it runs cold */
+            mode: components["schemas"]["OvenMode"];
+            /** @description measured inside less what the dial says; negative where it runs cold */
             runsByKelvins: number;
             notes: string;
         };
+        /** @description A tin of the kitchen. */
         StoredTin: {
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description uuid
+             */
             id: string;
             name: string;
             tin: components["schemas"]["Tin"];
@@ -1368,23 +1484,48 @@ export interface components {
             /** @description to the rim, unlined */
             holdsMl: number;
         };
-        Substitute: {
+        /** @description A round tin with an upright wall, loose-bottomed or not. */
+        StraightTin: {
+            /** @constant */
+            shape: "round-straight";
+            /** @description mm; inside */
+            diameterMm: number;
+            /** @description mm */
+            depthMm: number;
+        };
+        Swap: {
             name: string;
             /** @description how much of it, and what to do with it */
             use: string;
-            allergens: string[];
+            allergens: components["schemas"]["Allergen"][];
             effects: components["schemas"]["Effect"][];
             changes: components["schemas"]["Change"][];
         };
-        SubstituteList: {
-            substitutes: components["schemas"]["Substitute"][];
+        SwapList: {
+            swaps: components["schemas"]["Swap"][];
         };
-        SubstituteWish: {
+        SwapWish: {
             design: components["schemas"]["PieDesign"];
-            /** @description JSON pointer to a solid layer, its binder, or a dairy */
+            /** @description JSON pointer to a layer, its binder, or a dairy */
             at: string;
         };
-        Tin: components["schemas"]["RoundStraightTin"] | components["schemas"]["RoundSlopedTin"] | components["schemas"]["RoundFlutedTin"] | components["schemas"]["SpringformTin"] | components["schemas"]["RectangularTin"] | components["schemas"]["CupsTin"] | components["schemas"]["MeasuredDish"] | components["schemas"]["FoldedDiscs"];
+        /**
+         * @description How an oven is told.
+         * @enum {string}
+         */
+        TemperatureScale: "celsius" | "fahrenheit" | "gas-mark";
+        /**
+         * @description How a food looks in a section: the drawing asks for it, no rule of the trade does.
+         * @enum {string}
+         */
+        Texture: "plain" | "strands" | "flakes" | "shavings" | "cubes" | "arcs" | "crumbs";
+        /** @description The inside of a tin, from its floor up. Depths and radii in mm, volumes in ml, areas in mm2. */
+        Tin: components["schemas"]["StraightTin"] | components["schemas"]["SlopedTin"] | components["schemas"]["FlutedTin"] | components["schemas"]["Springform"] | components["schemas"]["RectangularTin"] | components["schemas"]["CupsTin"] | components["schemas"]["MeasuredDish"] | components["schemas"]["FoldedDiscs"];
+        /**
+         * @description What the tin is made of, which decides how it takes heat (handbook values, from memory).
+         * @enum {string}
+         */
+        TinMaterial: "dark-steel" | "shiny-steel" | "aluminium" | "glass" | "ceramic" | "perforated";
         TinToStore: {
             name: string;
             tin: components["schemas"]["Tin"];
@@ -1392,23 +1533,21 @@ export interface components {
         Tins: {
             tins: components["schemas"]["StoredTin"][];
         };
+        /** @description A person's own units. */
         Units: {
-            /**
-             * @description which cup and spoons are meant
-             * @enum {string}
-             */
-            volumes: "metric" | "us" | "australian";
-            /**
-             * @description how an oven is told
-             * @enum {string}
-             */
-            temperatures: "celsius" | "fahrenheit" | "gas-mark";
-            /**
-             * @description whose sizes "large" and "medium" are
-             * @enum {string}
-             */
-            eggs: "us" | "eu";
+            /** @description which cup and spoons are meant */
+            volumes: components["schemas"]["VolumeSystem"];
+            /** @description how an oven is told */
+            temperatures: components["schemas"]["TemperatureScale"];
+            /** @description whose sizes "large" and "medium" are */
+            eggs: components["schemas"]["EggSizing"];
         };
+        /**
+         * @description Whose cup and spoons are meant.
+         * @enum {string}
+         */
+        VolumeSystem: "metric" | "us" | "australian";
+        /** @description A change to the design that mends a reading, worked out. */
         WayOut: {
             id: string;
             /** @description what the cook does */
@@ -1427,6 +1566,16 @@ export interface components {
             design: components["schemas"]["PieDesign"];
             reading: components["schemas"]["ReadingName"];
         };
+        Weights: {
+            /** @description raw dough in the tin, trimmed */
+            crustGrams: number;
+            fillingGrams: number;
+            intoTheOvenGrams: number;
+            /** @description before baking */
+            portionGrams: number;
+            /** @description how many of what, each of what weight */
+            portions: string;
+        };
     };
     responses: never;
     parameters: never;
@@ -1436,6 +1585,378 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    adviseShell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieDesign"];
+            };
+        };
+        responses: {
+            /** @description The advice */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShellAnswer"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design is refused, every fault with its mend */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    fillGap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GapWish"];
+            };
+        };
+        responses: {
+            /** @description The answers, the best first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CustardAnswers"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design or the fridge is refused, or there is no room */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    findWaysOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WayOutWish"];
+            };
+        };
+        responses: {
+            /** @description The cheapest for the cook first; none where the reading is not in trouble */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WayOutList"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design or the reading is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listSwaps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SwapWish"];
+            };
+        };
+        responses: {
+            /** @description The nearest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SwapList"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design or the place is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    prepareLayer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Prepare"];
+            };
+        };
+        responses: {
+            /** @description The design with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieDesign"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design, the layer or the wish is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    scaleDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Scale"];
+            };
+        };
+        responses: {
+            /** @description The design, scaled */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieDesign"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design or the wish is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     putFood: {
         parameters: {
             query?: never;
@@ -1660,6 +2181,192 @@ export interface operations {
                 };
             };
             /** @description Not a price */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    filmBake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieDesign"];
+            };
+        };
+        responses: {
+            /** @description The film */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FilmedBake"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design is refused, every fault with its mend */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    forecastDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieDesign"];
+            };
+        };
+        responses: {
+            /** @description The forecast */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Forecast"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design is refused, every fault with its mend */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showBill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BillWish"];
+            };
+        };
+        responses: {
+            /** @description The bill of ingredients */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bill"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design or the number is refused */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -2103,68 +2810,6 @@ export interface operations {
             };
         };
     };
-    adviseShell: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                kitchen: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PieDesign"];
-            };
-        };
-        responses: {
-            /** @description The advice */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ShellAnswer"];
-                };
-            };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not your kitchen */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Larger than 256 kB, or an object with more than 200 keys */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The design is refused, every fault with its mend */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
     archivePie: {
         parameters: {
             query?: never;
@@ -2227,68 +2872,6 @@ export interface operations {
                 };
             };
             /** @description Not filled in */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    bakeDesign: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                kitchen: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PieDesign"];
-            };
-        };
-        responses: {
-            /** @description The film */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FilmedBake"];
-                };
-            };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not your kitchen */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Larger than 256 kB, or an object with more than 200 keys */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The design is refused, every fault with its mend */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -2544,195 +3127,6 @@ export interface operations {
             };
         };
     };
-    fillGap: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                kitchen: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["FillGap"];
-            };
-        };
-        responses: {
-            /** @description The answers, the best first */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CustardAnswers"];
-                };
-            };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not your kitchen */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Larger than 256 kB, or an object with more than 200 keys */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The design or the fridge is refused, or there is no room */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    findWaysOut: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                kitchen: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WayOutWish"];
-            };
-        };
-        responses: {
-            /** @description The cheapest for the cook first; none where the reading is not in trouble */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WayOutList"];
-                };
-            };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not your kitchen */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Larger than 256 kB, or an object with more than 200 keys */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The design or the reading is refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    forecastDesign: {
-        parameters: {
-            query?: {
-                /** @description 1 for a first answer from one coarse bake, without the report of the bake */
-                rough?: "0" | "1";
-            };
-            header?: never;
-            path: {
-                kitchen: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PieDesign"];
-            };
-        };
-        responses: {
-            /** @description The forecast */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Forecast"];
-                };
-            };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not your kitchen */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Larger than 256 kB, or an object with more than 200 keys */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The design is refused, every fault with its mend */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
     listRevisions: {
         parameters: {
             query?: never;
@@ -2845,254 +3239,6 @@ export interface operations {
                 };
             };
             /** @description The design is refused, every fault with its mend */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    listSubstitutes: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                kitchen: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SubstituteWish"];
-            };
-        };
-        responses: {
-            /** @description The nearest first */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SubstituteList"];
-                };
-            };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not your kitchen */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Larger than 256 kB, or an object with more than 200 keys */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The design or the place is refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    prepareLayer: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                kitchen: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Prepare"];
-            };
-        };
-        responses: {
-            /** @description The design with it */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PieDesign"];
-                };
-            };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not your kitchen */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Larger than 256 kB, or an object with more than 200 keys */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The design, the layer or the wish is refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    scaleDesign: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                kitchen: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Scale"];
-            };
-        };
-        responses: {
-            /** @description The design, scaled */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PieDesign"];
-                };
-            };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not your kitchen */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Larger than 256 kB, or an object with more than 200 keys */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The design or the wish is refused */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    showBill: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                kitchen: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BillWish"];
-            };
-        };
-        responses: {
-            /** @description The bill of ingredients */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Bill"];
-                };
-            };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not your kitchen */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Larger than 256 kB, or an object with more than 200 keys */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description The design or the number is refused */
             422: {
                 headers: {
                     [name: string]: unknown;
