@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 /* Writes the tables of docs/model.md from the model itself, between their marks. `./hojaldre generate` calls it. */
 
+use Hojaldre\Core\Bake\BakeEvent;
 use Hojaldre\Core\Bake\Simulation;
 use Hojaldre\Core\Forecast\BakeInputs;
 use Hojaldre\Core\Forecast\SimulatedBake;
+use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Oven\BakePlan;
+use Hojaldre\Core\Oven\OvenMode;
 use Hojaldre\Core\Oven\Stage;
 use Hojaldre\Core\Pastry\Seal;
 use Hojaldre\Core\Pastry\ShellStage;
+use Hojaldre\Core\Pastry\ShellSupport;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Tests\Bake\Practice;
 use Hojaldre\Core\Tests\TroutQuiche;
@@ -36,7 +40,7 @@ function practice(): string
 {
     $rows = [];
     foreach (Practice::cases() as $name => [$pie, $from, $to, $event]) {
-        $events = ($result = Simulation::run(BakeInputs::of($pie)))->events;
+        $events = ($result = Simulation::run(BakeInputs::of(Weights::of($pie))))->events;
         $at = $events[$event] ?? null;
         $verdict = match (true) {
             $at !== null && $at >= $from && $at <= $to => 'in range',
@@ -54,23 +58,23 @@ function series(): string
 {
     $trout = TroutQuiche::pie();
     $read = static function (Pie $pie): string {
-        $baked = SimulatedBake::of($pie) ?? throw new LogicException('There is nothing in it.');
-        $window = $baked->minute('over') - $baked->minute('time-to-look');
+        $baked = SimulatedBake::of(Weights::of($pie)) ?? throw new LogicException('There is nothing in it.');
+        $window = $baked->minute(BakeEvent::Over) - $baked->minute(BakeEvent::TimeToLook);
 
-        return sprintf('base %d %%, set %s, window %s, top %.1f', (int) round($baked->base()), minute($baked->minute('set')), is_finite($window) ? minute($window) : '-', $baked->result->topBrownOut);
+        return sprintf('base %d %%, set %s, window %s, top %.1f', (int) round($baked->base()), minute($baked->minute(BakeEvent::Set)), is_finite($window) ? minute($window) : '-', $baked->result->browned->topIndex);
     };
     $rows = [['as it is (46 min, 175 °C static)', $read($trout)]];
     foreach ([0, 6, 12, 18, 26] as $minutes) {
-        $stages = $minutes === 0 ? [] : [new ShellStage('weighted', 190, 'static', max(1.0, $minutes * 0.7), 'middle'), new ShellStage('bare', 190, 'static', max(1.0, $minutes * 0.3), 'middle')];
+        $stages = $minutes === 0 ? [] : [new ShellStage(ShellSupport::Weighted, 190, OvenMode::Static, max(1.0, $minutes * 0.7), 'middle'), new ShellStage(ShellSupport::Bare, 190, OvenMode::Static, max(1.0, $minutes * 0.3), 'middle')];
         $rows[] = ["shell $minutes min, 7 of 10 of them weighted", $read($trout->withCrust($trout->crust->withShell($stages, Seal::None)))];
     }
     foreach ([280, 315, 360, 420] as $grams) {
         $rows[] = ["leeks stopped at $grams g", $read(TroutQuiche::withLeeks($grams))];
     }
     foreach ([150, 165, 180, 195] as $celsius) {
-        $rows[] = ["$celsius °C static", $read($trout->withBake(new BakePlan([new Stage($celsius, 'static', 46)])))];
+        $rows[] = ["$celsius °C static", $read($trout->withBake(new BakePlan([new Stage($celsius, OvenMode::Static, 46)])))];
     }
-    $rows[] = ['155 °C fan', $read($trout->withBake(new BakePlan([new Stage(155, 'fan', 46)])))];
+    $rows[] = ['155 °C fan', $read($trout->withBake(new BakePlan([new Stage(155, OvenMode::Fan, 46)])))];
     $rows[] = ['on hot steel', $read($trout->withBake(new BakePlan($trout->bake->stages, 'steel')))];
 
     return table(['the demo quiche', 'comes out with'], $rows);
@@ -80,9 +84,9 @@ function refinement(): string
 {
     $rows = [];
     foreach (array_slice(Practice::cases(), 0, 8, true) as $name => [$pie]) {
-        $input = BakeInputs::of($pie);
+        $input = BakeInputs::of(Weights::of($pie));
         [$fine, $rough] = [Simulation::run($input), Simulation::run($input, coarse: true)];
-        $rows[] = [$name, "$fine->cells / $rough->cells", minute($fine->events['set'] ?? null).' / '.minute($rough->events['set'] ?? null), sprintf('%.1f / %.1f', $fine->basePercent, $rough->basePercent), sprintf('%.0e', max(1e-17, $fine->massErrorShare)), sprintf('%.2f %%', 100 * $fine->energyErrorShare)];
+        $rows[] = [$name, "$fine->cells() / $rough->cells()", minute($fine->events['set'] ?? null).' / '.minute($rough->events['set'] ?? null), sprintf('%.1f / %.1f', $fine->basePercent, $rough->basePercent), sprintf('%.0e', max(1e-17, $fine->massErrorShare)), sprintf('%.2f %%', 100 * $fine->energyErrorShare)];
     }
 
     return table(['fine / rough', 'cells', 'set, min', 'base, %', 'water lost by the sums', 'heat'], $rows);

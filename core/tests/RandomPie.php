@@ -10,10 +10,15 @@ use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Oven\BakePlan;
 use Hojaldre\Core\Oven\Oven;
+use Hojaldre\Core\Oven\OvenMode;
+use Hojaldre\Core\Oven\Rack;
 use Hojaldre\Core\Oven\Stage;
+use Hojaldre\Core\Oven\StandsOn;
 use Hojaldre\Core\Oven\TinMaterial;
 use Hojaldre\Core\Pastry\Crust;
+use Hojaldre\Core\Pastry\Glaze;
 use Hojaldre\Core\Pastry\Lid;
+use Hojaldre\Core\Pastry\Lining;
 use Hojaldre\Core\Pastry\Seal;
 use Hojaldre\Core\Pastry\ShellBake;
 use Hojaldre\Core\Pastry\ShellStage;
@@ -29,7 +34,9 @@ use Hojaldre\Core\Tin\FlutedTin;
 use Hojaldre\Core\Tin\FoldedDiscs;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
-use Hojaldre\Core\Tin\RoundTin;
+use Hojaldre\Core\Tin\SlopedTin;
+use Hojaldre\Core\Tin\Springform;
+use Hojaldre\Core\Tin\StraightTin;
 use Hojaldre\Core\Tin\Tin;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -58,7 +65,7 @@ final class RandomPie
             $layers[] = $this->solid($food);
         }
         if ($this->chance(0.15)) {
-            array_unshift($layers, new ScatteredLayer('strewn', new Ingredient(Pantry::food('dry-crumbs'), Amount::of($this->between(0, 60)))));
+            array_unshift($layers, new ScatteredLayer('scattered', Pantry::food('dry-crumbs'), Amount::of($this->between(0, 60))));
         }
         if ($this->chance(0.9)) {
             $blended = $this->chance(0.1) ? [new Ingredient(Pantry::food('chicken-breast'), Amount::of($this->between(50, 300)))] : [];
@@ -79,14 +86,14 @@ final class RandomPie
         );
     }
 
-    /** @return array{'tin'|'lid-only', Lid|null} */
+    /** @return array{Lining, Lid|null} */
     private function lid(): array
     {
         return match ($this->dice->getInt(0, 5)) {
-            0 => ['tin', new Lid($this->between(2, 6), $this->between(0, 0.05), 'egg')],
-            1 => ['tin', new Lid($this->between(2, 6), $this->between(0.2, 0.6), 'none')],
-            2 => ['lid-only', new Lid($this->between(2, 6), 0.02, 'milk')],
-            default => ['tin', null],
+            0 => [Lining::Tin, new Lid($this->between(2, 6), $this->between(0, 0.05), Glaze::Egg)],
+            1 => [Lining::Tin, new Lid($this->between(2, 6), $this->between(0.2, 0.6), Glaze::None)],
+            2 => [Lining::LidOnly, new Lid($this->between(2, 6), 0.02, Glaze::Milk)],
+            default => [Lining::Tin, null],
         };
     }
 
@@ -95,11 +102,11 @@ final class RandomPie
         $stages = [];
         for ($i = $this->dice->getInt(1, 3); $i > 0; $i--) {
             $stages[] = new Stage(
-                $this->between(140, 230), $this->oneOf(Stage::MODES), $this->between(10, 60), $this->oneOf(Stage::RACKS), $this->chance(0.2), $this->chance(0.2),
+                $this->between(140, 230), $this->oneOf(OvenMode::cases()), $this->between(10, 60), $this->oneOf(Rack::cases()), $this->chance(0.2), $this->chance(0.2),
             );
         }
 
-        return new BakePlan($stages, $this->oneOf(BakePlan::ON), $this->chance(0.3) ? new Oven('Old', $this->between(-20, 20)) : null, $this->oneOf(TinMaterial::cases()));
+        return new BakePlan($stages, $this->oneOf(StandsOn::cases()), $this->chance(0.3) ? new Oven('Old', $this->between(-20, 20)) : null, $this->oneOf(TinMaterial::cases()));
     }
 
     private function tin(float $diameterMm, float $depthMm): Tin
@@ -107,14 +114,14 @@ final class RandomPie
         $rimMm = $diameterMm + $this->between(0, 40);
 
         return match ($this->dice->getInt(0, 7)) {
-            0 => RoundTin::straight($diameterMm, $depthMm),
-            1 => RoundTin::springform($diameterMm, $depthMm),
+            0 => new StraightTin($diameterMm, $depthMm),
+            1 => new Springform($diameterMm, $depthMm),
             2 => new FlutedTin($diameterMm, $rimMm, $depthMm, $this->dice->getInt(12, 40), $this->between(1, 8)),
             3 => new RectangularTin($diameterMm * 1.4, $diameterMm, $depthMm, $this->between(0, 30)),
-            4 => CupsTin::of($this->dice->getInt(1, 12), $diameterMm / 3, $rimMm / 3, $depthMm),
+            4 => new CupsTin($this->dice->getInt(1, 12), $diameterMm / 3, $rimMm / 3, $depthMm),
             6 => new FoldedDiscs($this->dice->getInt(1, 24), $this->between(90, 240)),
             5 => new MeasuredDish($this->between(200, 4000), $depthMm),
-            default => RoundTin::sloped($diameterMm, $rimMm, $depthMm),
+            default => new SlopedTin($diameterMm, $rimMm, $depthMm),
         };
     }
 

@@ -4,18 +4,39 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests;
 
+use Hojaldre\Core\Custard\CustardStyle;
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Oven\BakePlan;
+use Hojaldre\Core\Oven\OvenMode;
+use Hojaldre\Core\Pastry\Crust;
+use Hojaldre\Core\Pastry\Seal;
+use Hojaldre\Core\Pastry\ShellBake;
+use Hojaldre\Core\Pastry\ShellStage;
+use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\CustardLayer;
+use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
-use Hojaldre\Core\PieFile\PieFile;
+use Hojaldre\Core\Pie\Step;
+use Hojaldre\Core\Tin\StraightTin;
 use RuntimeException;
 
-/** The made-up quiche of the demo kitchen, as a thing to turn and change. Its figures check nothing; what is done to it does. */
+/** A made-up quiche to turn and change. Its figures check nothing; what is done to it does. */
 final class TroutQuiche
 {
     public static function pie(): Pie
     {
-        return PieFile::read((string) file_get_contents(__DIR__.'/../../database/data/demo/smoked-trout-and-leek-quiche.json'));
+        $leeks = new SolidLayer('leeks', Pantry::food('leeks'), new Amount('3 medium', 450), [new Step('sweated and pressed', Amount::of(315))], null);
+        $trout = new SolidLayer('smoked-trout', Pantry::food('smoked-trout'), Amount::of(180), [new Step('flaked', Amount::of(180))], null);
+        $custard = new CustardLayer('custard', CustardStyle::Tender, [new Ingredient(Pantry::food('egg'), new Amount('5 large', 250))], [
+            new Ingredient(Pantry::food('single-cream'), new Amount('240 ml', 242.4)), new Ingredient(Pantry::food('whole-milk'), new Amount('180 ml', 185.4)),
+        ]);
+
+        return new Pie(
+            'Smoked trout and leek quiche', 8, '', new StraightTin(240, 35),
+            new Crust(Pantry::food('shortcrust'), 3, ShellStage::usual(ShellBake::ParBaked), Seal::None),
+            [$leeks, $trout, $custard], [new Ingredient(Pantry::food('salt'), new Amount('1 tsp', 6))], BakePlan::plain(175, OvenMode::Static, 46),
+        );
     }
 
     public static function leeks(): SolidLayer

@@ -25,6 +25,9 @@ final class Trials
     /** (numerics) */
     private const MOST_KEPT = 400;
 
+    /** A pie that is safe so many times its doubt before it comes out needs no range of its own (numerics). */
+    private const CLEAR_OF_DOUBT = 2.0;
+
     private BakeOffsets $offsets;
 
     private float $safeDoubtMinutes = 0.0;
@@ -61,12 +64,20 @@ final class Trials
         return $this->sideOf($name, $weights, fn (): ?SimulatedBake => $this->roughly($weights)?->shifted($this->offsets));
     }
 
-    /** The same by the fine bake. */
+    /** The same by the fine bake; for safety with the range of the changed pie itself, where that could decide. */
     public function sideInTruth(ReadingName $name, Pie $pie): ?int
     {
         $weights = Weights::of($pie);
+        $fine = $this->finely($weights);
+        if ($name !== ReadingName::Safe || $fine === null) {
+            return $this->sideOf($name, $weights, static fn (): ?SimulatedBake => $fine);
+        }
+        $spareMinutes = $pie->bake->minutes() - $fine->minute(BakeEvent::Safe);
+        if ($spareMinutes < 0 || $spareMinutes > self::CLEAR_OF_DOUBT * $this->safeDoubtMinutes) {
+            return $spareMinutes < 0 ? 1 : 0;
+        }
 
-        return $this->sideOf($name, $weights, fn (): ?SimulatedBake => $this->finely($weights));
+        return BakeReadings::take(ReadingName::Safe, $weights, SimulatedBake::of($weights))->inTrouble() ? 1 : 0;
     }
 
     /** @return list<Reading> all of them, of a changed pie, by the rough bake */

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Advice;
 
+use Hojaldre\Core\Advice\FridgeDairy;
 use Hojaldre\Core\Advice\GapFiller;
+use Hojaldre\Core\Custard\CustardVerdict;
+use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Forecast\Readings\CustardGauge;
 use Hojaldre\Core\Forecast\Readings\FillGauge;
 use Hojaldre\Core\Forecast\Readings\Gauges;
-use Hojaldre\Core\PieFile\PieParser;
+use Hojaldre\Core\Forecast\Readings\Verdict;
+use Hojaldre\Core\Forecast\Weights;
+use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\PieFile\PieFile;
 use Hojaldre\Core\Refusal\Refused;
 use Hojaldre\Core\Tests\TroutQuiche;
 use PHPUnit\Framework\TestCase;
@@ -21,28 +27,28 @@ final class GapFillerTest extends TestCase
         foreach ([8.0, 15.0, 22.0] as $fat) {
             $filler = new GapFiller(TroutQuiche::pie(), $fat);
             $answer = $filler->answers(12, 4, self::fridge(null, null))[0];
-            $document = TroutQuiche::pie()->toArray();
-            $document['layers'] = $answer['changes'][0]['to'];
-            $pie = PieParser::read((array) json_decode((string) json_encode($document), true));
-            self::assertSame('fits', Gauges::take(new FillGauge, $pie)->verdict, "$fat %");
-            self::assertSame('holds', Gauges::take(new CustardGauge, $pie)->verdict, "$fat %");
-            self::assertEqualsWithDelta($fat, $answer['fatPercent'], 1.0);
-            self::assertSame('holds', $answer['verdict']);
+            $document = DocumentWriter::write(TroutQuiche::pie());
+            $document['layers'] = $answer->changes[0]->to;
+            $pie = PieFile::fromDocument((array) json_decode((string) json_encode($document), true));
+            self::assertSame(Verdict::Fits, Gauges::take(new FillGauge, Weights::of($pie))->verdict, "$fat %");
+            self::assertSame(Verdict::Holds, Gauges::take(new CustardGauge, Weights::of($pie))->verdict, "$fat %");
+            self::assertEqualsWithDelta($fat, $answer->fatPercent, 1.0);
+            self::assertSame(CustardVerdict::Holds, $answer->verdict);
         }
     }
 
     public function test_too_few_eggs_give_an_answer_that_is_called_loose(): void
     {
-        self::assertSame('loose', (new GapFiller(TroutQuiche::pie(), 15))->answers(2, 0, self::fridge(null, null))[0]['verdict']);
+        self::assertSame(CustardVerdict::Loose, (new GapFiller(TroutQuiche::pie(), 15))->answers(2, 0, self::fridge(null, null))[0]->verdict);
     }
 
     public function test_it_says_what_is_left_over_in_the_fridge(): void
     {
         $answer = (new GapFiller(TroutQuiche::pie(), 15))->answers(6, 0, self::fridge(500, 600))[0];
-        $used = array_column($answer['dairies'], 'grams', 'name');
-        $over = array_column($answer['leftOver'], 'grams', 'name');
-        self::assertEqualsWithDelta(500, ($used['Whole milk'] ?? 0) + ($over['Whole milk'] ?? 0), 1);
-        self::assertEqualsWithDelta(600, ($used['Double cream'] ?? 0) + ($over['Double cream'] ?? 0), 1);
+        $used = self::grams($answer->dairies);
+        $over = self::grams($answer->leftOver);
+        self::assertEqualsWithDelta(500, ($used['whole-milk'] ?? 0) + ($over['whole-milk'] ?? 0), 1);
+        self::assertEqualsWithDelta(600, ($used['double-cream'] ?? 0) + ($over['double-cream'] ?? 0), 1);
     }
 
     public function test_without_a_wish_it_stays_as_rich_as_it_is(): void
@@ -54,13 +60,22 @@ final class GapFillerTest extends TestCase
     {
         $full = TroutQuiche::pie()->withFillingScaled(3);
         $this->expectException(Refused::class);
-        $this->expectExceptionMessage('leave no room');
+        $this->expectExceptionMessage('no-room');
         (new GapFiller($full, 15))->answers(6, 0, self::fridge(null, null));
     }
 
-    /** @return list<array{food: \Hojaldre\Core\Food\Food, mostGrams: float|null}> */
+    /** @return list<FridgeDairy> */
     private static function fridge(?float $milk, ?float $cream): array
     {
-        return [['food' => Pantry::food('whole-milk'), 'mostGrams' => $milk], ['food' => Pantry::food('double-cream'), 'mostGrams' => $cream]];
+        return [new FridgeDairy(Pantry::food('whole-milk'), $milk), new FridgeDairy(Pantry::food('double-cream'), $cream)];
+    }
+
+    /**
+     * @param  list<Ingredient>  $dairies
+     * @return array<string, float>
+     */
+    private static function grams(array $dairies): array
+    {
+        return array_combine(array_map(static fn (Ingredient $one): string => $one->food->id, $dairies), array_map(static fn (Ingredient $one): float => $one->grams(), $dairies));
     }
 }

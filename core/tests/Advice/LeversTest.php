@@ -19,6 +19,7 @@ use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pastry\Seal;
 use Hojaldre\Core\Pastry\ShellBake;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Statement\Statement;
 use Hojaldre\Core\Tests\TroutQuiche;
 use PHPUnit\Framework\TestCase;
 
@@ -30,7 +31,7 @@ final class LeversTest extends TestCase
         $lever = new PressOut(TroutQuiche::leeks());
         $pie = TroutQuiche::pie();
         self::assertSame(36.0, $lever->most($pie));
-        self::assertSame('Press 35 g more from the leeks, to 280 g', $lever->act($pie, 35));
+        self::assertEquals(new Statement('act.press-out', ['lessGrams' => 35.0, 'food' => 'Leeks', 'nowGrams' => 280.0]), $lever->act($pie, 35));
         self::assertEqualsWithDelta(36 - 35, Weights::of($lever->pull($pie, 35))->water['leeks']->weepGrams, 1e-9);
         $pressed = TroutQuiche::leeks()->withNow(280);
         self::assertSame(0.0, (new PressOut($pressed))->most($pie), 'a gram or two is not worth a way out');
@@ -39,14 +40,14 @@ final class LeversTest extends TestCase
     public function test_fish_is_not_pressed_it_is_driven_off(): void
     {
         $trout = TroutQuiche::pie()->solids()[1];
-        self::assertStringStartsWith('Drive 5 g more off the smoked trout', (new PressOut($trout))->act(TroutQuiche::pie(), 5));
+        self::assertSame('act.dry-out', (new PressOut($trout))->act(TroutQuiche::pie(), 5)->code);
     }
 
     public function test_crumbs_hold_what_they_are_said_to_and_are_added_to_those_already_there(): void
     {
         $lever = new AddCrumbs(TroutQuiche::leeks());
         $pie = TroutQuiche::pie();
-        self::assertSame('Fold 10 g of dry breadcrumbs into the leeks', $lever->act($pie, 10));
+        self::assertEquals(new Statement('act.fold-in', ['addGrams' => 10.0, 'food' => 'Dry breadcrumbs', 'into' => 'Leeks']), $lever->act($pie, 10));
         $with = $lever->pull($pie, 10);
         self::assertEqualsWithDelta(10 * 1.75, Weights::of($with)->water['leeks']->boundGrams, 1e-9);
         $again = (new AddCrumbs($with->solids()[0]))->pull($with, 4);
@@ -61,7 +62,7 @@ final class LeversTest extends TestCase
         self::assertSame(1.0, $lever->most(TroutQuiche::pie()));
         self::assertSame(0.0, $lever->most(TroutQuiche::pie()->withCrust($crust->withShell([], Seal::None))));
         self::assertSame(0.0, $lever->most($lever->pull(TroutQuiche::pie(), 1)));
-        self::assertStringContainsString('hot base', $lever->act(TroutQuiche::pie(), 1));
+        self::assertSame('act.egg-seal', $lever->act(TroutQuiche::pie(), 1)->code);
     }
 
     public function test_only_a_raw_shell_can_still_be_par_baked(): void
@@ -77,11 +78,11 @@ final class LeversTest extends TestCase
         $add = new MoveEggs(TroutQuiche::custard(), 1);
         $one = $add->pull(TroutQuiche::pie(), 1)->custard();
         self::assertSame(['6 large', 300.0], [$one?->eggs[0]->amount->words, $one?->eggs[0]->grams()]);
-        self::assertSame('Add 2 eggs', $add->act(TroutQuiche::pie(), 2));
+        self::assertEquals(new Statement('act.add-eggs', ['eggs' => 2]), $add->act(TroutQuiche::pie(), 2));
         $less = new MoveEggs(TroutQuiche::custard(), -1);
         self::assertSame(4.0, $less->most(TroutQuiche::pie()), 'the last egg stays');
         self::assertSame('4 large', $less->pull(TroutQuiche::pie(), 1)->custard()?->eggs[0]->amount->words);
-        self::assertSame('Leave out 1 egg', $less->act(TroutQuiche::pie(), 1));
+        self::assertEquals(new Statement('act.leave-out-eggs', ['eggs' => 1]), $less->act(TroutQuiche::pie(), 1));
     }
 
     public function test_an_egg_is_put_where_there_was_none(): void
@@ -96,7 +97,7 @@ final class LeversTest extends TestCase
     public function test_dairy_is_taken_from_what_there_is_most_of_and_never_below_nothing(): void
     {
         $lever = new MoveDairy(TroutQuiche::custard(), -1);
-        self::assertSame('Leave out 40 g of the single cream', $lever->act(TroutQuiche::pie(), 40));
+        self::assertEquals(new Statement('act.leave-out-dairy', ['amountGrams' => 40.0, 'food' => 'Single cream']), $lever->act(TroutQuiche::pie(), 40));
         self::assertSame(242.0, $lever->most(TroutQuiche::pie()));
         $pulled = $lever->pull(TroutQuiche::pie(), 500)->custard();
         self::assertSame([0.0, 185.4], [$pulled?->dairies[0]->grams(), $pulled?->dairies[1]->grams()]);
@@ -110,8 +111,8 @@ final class LeversTest extends TestCase
         self::assertNotNull($after);
         self::assertEqualsWithDelta($before->grams() - 100, $after->grams(), 1e-9);
         self::assertEqualsWithDelta($before->liquidGrams() / $before->eggCount(), $after->liquidGrams() / $after->eggCount(), 1e-9);
-        self::assertSame('Pour 100 g less of the custard', $lever->act(TroutQuiche::pie(), 100));
-        self::assertSame('Make 50 g more of the same custard', (new MoveCustard($before, 1))->act(TroutQuiche::pie(), 50));
+        self::assertEquals(new Statement('act.less-custard', ['amountGrams' => 100.0]), $lever->act(TroutQuiche::pie(), 100));
+        self::assertEquals(new Statement('act.more-custard', ['amountGrams' => 50.0]), (new MoveCustard($before, 1))->act(TroutQuiche::pie(), 50));
     }
 
     public function test_salt_goes_straight_to_a_good_middle_and_is_told_in_level_spoons(): void
@@ -120,8 +121,8 @@ final class LeversTest extends TestCase
         $lever = new MoveSalt(1);
         $by = $lever->most($unsalted);
         self::assertEqualsWithDelta(1.05, Weights::of($lever->pull($unsalted, $by))->salt()->percent(), 0.02);
-        self::assertMatchesRegularExpression('/^Add 6.9 g of salt to the custard \(about 1 1\/4 level tsp\)$/', $lever->act($unsalted, $by));
-        self::assertStringContainsString('a good pinch', $lever->act($unsalted, 0.4));
+        self::assertSame([6.9, 5], [round((float) $lever->act($unsalted, $by)->with['saltGrams'], 1), $lever->act($unsalted, $by)->with['quarterTeaspoons']], 'a level teaspoon is about 6 g');
+        self::assertSame(0, $lever->act($unsalted, 0.4)->with['quarterTeaspoons'], 'a pinch');
         self::assertSame(0.0, (new MoveSalt(-1))->most($unsalted), 'salt that was not added cannot be left out');
     }
 
@@ -130,14 +131,14 @@ final class LeversTest extends TestCase
         $lever = new LessOf(TroutQuiche::leeks());
         $after = $lever->pull(TroutQuiche::pie(), 63)->solids()[0];
         self::assertEqualsWithDelta(315 / 450, $after->now->grams / $after->bought->grams, 1e-9);
-        self::assertSame('Use 63 g less leeks, 252 g', $lever->act(TroutQuiche::pie(), 63));
+        self::assertEquals(new Statement('act.less-of', ['lessGrams' => 63.0, 'food' => 'Leeks', 'nowGrams' => 252.0]), $lever->act(TroutQuiche::pie(), 63));
     }
 
     public function test_minutes_are_added_and_heat_never_is(): void
     {
         $pie = (new BakeLonger)->pull(TroutQuiche::pie(), 6);
-        self::assertSame([52.0, 175.0], [$pie->bake->minutes, $pie->bake->first()->ovenCelsius]);
-        self::assertSame('Bake 6 min longer, out at 52', (new BakeLonger)->act(TroutQuiche::pie(), 6));
+        self::assertSame([52.0, 175.0], [$pie->bake->minutes(), $pie->bake->first()->ovenCelsius]);
+        self::assertEquals(new Statement('act.bake-longer', ['moreMinutes' => 6.0, 'outMinutes' => 52.0]), (new BakeLonger)->act(TroutQuiche::pie(), 6));
     }
 
     public function test_every_lever_has_a_name_a_cost_and_a_step_that_fits_into_its_pull(): void

@@ -64,13 +64,13 @@ final class PreparingTest extends TestCase
 
     public function test_a_bill_for_six_tins_is_six_times_the_bill_for_one_and_priced_where_prices_are_known(): void
     {
-        $one = Bill::of(TroutQuiche::pie(), 1)->toArray();
-        $six = Bill::of(TroutQuiche::pie(), 6, ['leeks' => 3.0])->toArray();
-        foreach ($one['lines'] as $i => $line) {
-            self::assertEqualsWithDelta(6 * $line['grams'], $six['lines'][$i]['grams'], 0.5, $line['name']);
+        $one = Bill::of(TroutQuiche::pie(), 1);
+        $six = Bill::of(TroutQuiche::pie(), 6, ['leeks' => 3.0]);
+        foreach ($one->lines as $i => $line) {
+            self::assertEqualsWithDelta(6 * $line->ingredient->grams(), $six->lines[$i]->ingredient->grams(), 0.5, $line->ingredient->food->name);
         }
-        self::assertSame(count($six['lines']) - 1, $six['unpriced']);
-        self::assertEqualsWithDelta(6 * TroutQuiche::leeks()->bought->grams / 1000 * 3, $six['cost'], 0.01);
-        self::assertNull($one['cost']);
+        self::assertSame(count($six->lines) - 1, $six->unpriced);
+        self::assertEqualsWithDelta(6 * TroutQuiche::leeks()->bought->grams / 1000 * 3, $six->cost, 0.01);
+        self::assertNull($one->cost);
     }
 }

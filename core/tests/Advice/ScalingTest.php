@@ -11,7 +11,7 @@ use Hojaldre\Core\Refusal\Refused;
 use Hojaldre\Core\Tests\RandomPie;
 use Hojaldre\Core\Tests\TroutQuiche;
 use Hojaldre\Core\Tin\RectangularTin;
-use Hojaldre\Core\Tin\RoundTin;
+use Hojaldre\Core\Tin\StraightTin;
 use PHPUnit\Framework\TestCase;
 
 final class ScalingTest extends TestCase
@@ -33,7 +33,7 @@ final class ScalingTest extends TestCase
     /** A fact of geometry: from 20 to 24 cm at the same depth an upright tin holds 1.44 times as much; the crust takes a little of both. */
     public function test_a_wider_tin_of_the_same_depth_takes_more_by_the_square_of_its_width(): void
     {
-        $wider = TroutQuiche::pie()->withTin(RoundTin::straight(288, 35));
+        $wider = TroutQuiche::pie()->withTin(new StraightTin(288, 35));
         $factor = Weights::of(Scaling::fromTin($wider, TroutQuiche::pie()->tin))->fillingGrams / Weights::of(TroutQuiche::pie())->fillingGrams;
         self::assertEqualsWithDelta((282 / 234) ** 2, $factor, 1e-9);
     }
@@ -52,13 +52,13 @@ final class ScalingTest extends TestCase
             } catch (Refused) {
                 continue;
             }
-            self::assertEqualsWithDelta($share($pie), $share($scaled), 1e-6, $pie->tin->label());
+            self::assertEqualsWithDelta($share($pie), $share($scaled), 1e-6, $pie->name);
         }
     }
 
     public function test_there_and_back_again_is_the_same_pie(): void
     {
-        $small = RoundTin::straight(180, 30);
+        $small = new StraightTin(180, 30);
         $there = Scaling::fromTin(TroutQuiche::pie()->withTin($small), TroutQuiche::pie()->tin);
         $back = Scaling::fromTin($there->withTin(TroutQuiche::pie()->tin), $small);
         self::assertEqualsWithDelta(Weights::of(TroutQuiche::pie())->fillingGrams, Weights::of($back)->fillingGrams, 1e-6);
@@ -71,7 +71,7 @@ final class ScalingTest extends TestCase
                 Scaling::by(TroutQuiche::pie(), $factor);
                 self::fail('It was taken.');
             } catch (Refused $refused) {
-                self::assertSame('Scale by 0.05 to 60.', $refused->refusals[0]->mend);
+                self::assertEquals(['field' => 'factor', 'value' => $factor, 'least' => 0.05, 'most' => 60.0, 'unit' => ''], ['unit' => ''] + $refused->refusals[0]->with + ['value' => $factor]);
             }
         }
     }

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Advice;
 
+use Hojaldre\Core\Advice\Change;
 use Hojaldre\Core\Advice\Swaps;
+use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Likeness;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\PieFile\PieParser;
+use Hojaldre\Core\PieFile\PieFile;
 use Hojaldre\Core\Refusal\Refused;
 use Hojaldre\Core\Tests\RandomPie;
 use Hojaldre\Core\Tests\TroutQuiche;
@@ -59,10 +61,10 @@ final class SwapsTest extends TestCase
     public function test_a_swapped_vegetable_weighs_the_same_in_the_pie_and_says_how_much_to_buy_and_what_to_do(): void
     {
         foreach (Swaps::of(TroutQuiche::pie(), '/layers/0') as $one) {
-            $with = self::applied(TroutQuiche::pie(), $one['changes']);
-            self::assertSame(315.0, $with->solids()[0]->now->grams, $one['name']);
-            self::assertStringContainsString('315 g', $one['use']);
-            self::assertCount(6, $one['effects']);
+            $with = self::applied(TroutQuiche::pie(), $one->changes);
+            self::assertSame(315.0, $with->solids()[0]->now->grams, $one->food->name);
+            self::assertSame(315.0, round((float) ($one->use->with['nowGrams'] ?? $one->use->with['amountGrams'])), $one->food->name);
+            self::assertNotSame([], $one->effects);
         }
     }
 
@@ -70,8 +72,8 @@ final class SwapsTest extends TestCase
     {
         $before = TroutQuiche::custard()->liquidGrams();
         foreach (Swaps::of(TroutQuiche::pie(), '/layers/2/dairies/0') as $one) {
-            $with = self::applied(TroutQuiche::pie(), $one['changes']);
-            self::assertEqualsWithDelta($before, $with->custard()?->liquidGrams(), 1.0, $one['name']);
+            $with = self::applied(TroutQuiche::pie(), $one->changes);
+            self::assertEqualsWithDelta($before, $with->custard()?->liquidGrams(), 1.0, $one->food->name);
         }
     }
 
@@ -79,9 +81,9 @@ final class SwapsTest extends TestCase
     {
         $crumbed = TroutQuiche::pie()->withLayer(TroutQuiche::leeks()->withBinder(new \Hojaldre\Core\Pie\Ingredient(Pantry::food('dry-crumbs'), \Hojaldre\Core\Pie\Amount::of(18))));
         foreach (Swaps::of($crumbed, '/layers/0/binder') as $one) {
-            $with = self::applied($crumbed, $one['changes']);
+            $with = self::applied($crumbed, $one->changes);
             $binder = $with->solids()[0]->binder;
-            self::assertEqualsWithDelta(18 * 1.75, ($binder?->grams() ?? 0) * ($binder?->food->bindsGramsPerGram ?? 0), 6.0, $one['name']);
+            self::assertEqualsWithDelta(18 * 1.75, ($binder?->grams() ?? 0) * ($binder?->food->bindsGramsPerGram ?? 0), 6.0, $one->food->name);
         }
     }
 
@@ -92,7 +94,7 @@ final class SwapsTest extends TestCase
             foreach (array_keys($pie->layers) as $i) {
                 foreach (! $pie->layers[$i] instanceof CustardLayer ? ["/layers/$i"] : ["/layers/$i/dairies/0"] as $at) {
                     foreach (Swaps::of($pie, $at) as $one) {
-                        self::assertGreaterThan(0, Weights::of(self::applied($pie, $one['changes']))->fillingGrams);
+                        self::assertGreaterThan(0, Weights::of(self::applied($pie, $one->changes))->fillingGrams);
                         $tried++;
                     }
                 }
@@ -110,23 +112,23 @@ final class SwapsTest extends TestCase
     public function test_what_cannot_be_swapped_is_refused(string $at): void
     {
         $this->expectException(Refused::class);
-        $this->expectExceptionMessage('Point at a solid layer');
+        $this->expectExceptionMessage('nothing-to-swap');
         Swaps::of(TroutQuiche::pie(), $at);
     }
 
-    /** @param  list<array{at: string, to: mixed}>  $changes */
+    /** @param  list<Change>  $changes */
     private static function applied(Pie $pie, array $changes): Pie
     {
-        $document = json_decode((string) json_encode($pie->toArray()), true);
+        $document = json_decode((string) json_encode(DocumentWriter::write($pie)), true);
         foreach ($changes as $change) {
             $place = &$document;
-            foreach (explode('/', substr($change['at'], 1)) as $key) {
+            foreach (explode('/', substr($change->at, 1)) as $key) {
                 $place = &$place[$key];
             }
-            $place = json_decode((string) json_encode($change['to']), true);
+            $place = json_decode((string) json_encode($change->to), true);
             unset($place);
         }
 
-        return PieParser::read((array) $document);
+        return PieFile::fromDocument((array) $document);
     }
 }

@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Bake;
 
+use Hojaldre\Core\Bake\BakeEvent;
 use Hojaldre\Core\Bake\Brownness;
-use Hojaldre\Core\Bake\Cue;
-use Hojaldre\Core\Bake\Grid;
+use Hojaldre\Core\Bake\FilmFrame;
 use Hojaldre\Core\Bake\Simulation;
-use Hojaldre\Core\Forecast\BakeFilm;
 use Hojaldre\Core\Forecast\BakeInputs;
 use Hojaldre\Core\Forecast\BakeReport;
+use Hojaldre\Core\Forecast\FilmField;
+use Hojaldre\Core\Forecast\ReportEvent;
 use Hojaldre\Core\Forecast\SimulatedBake;
+use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Oven\BakePlan;
+use Hojaldre\Core\Oven\OvenMode;
+use Hojaldre\Core\Oven\Rack;
 use Hojaldre\Core\Oven\Stage;
+use Hojaldre\Core\Pastry\ShellLook;
 use Hojaldre\Core\Pastry\ShellStage;
+use Hojaldre\Core\Pastry\ShellSupport;
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\PieFile\PieFile;
+use Hojaldre\Core\Safety\CoolingVerdict;
+use Hojaldre\Core\Tests\OtherPies;
 use Hojaldre\Core\Tests\RandomPie;
 use Hojaldre\Core\Tests\TroutQuiche;
 use PHPUnit\Framework\TestCase;
@@ -27,14 +34,14 @@ final class BakeTest extends TestCase
     public function test_no_random_pie_breaks_the_sums_and_its_water_and_heat_are_accounted_for(): void
     {
         foreach (RandomPie::many(300, seed: 7) as $pie) {
-            $baked = SimulatedBake::roughly($pie);
+            $baked = SimulatedBake::roughly(Weights::of($pie));
             if ($baked === null) {
                 continue;
             }
             $result = $baked->result;
             self::assertLessThan(1e-10, $result->massErrorShare, $pie->name);
             self::assertLessThan(0.03, $result->energyErrorShare, $pie->name);
-            foreach ([$result->basePercentOut, $result->lostKg, $result->topBrownOut, $result->setShareOut] as $value) {
+            foreach ([$result->basePercentOut, $result->lostKg, $result->browned->topIndex, $result->setShare] as $value) {
                 self::assertFalse(is_infinite($value), $pie->name);
                 self::assertTrue(is_nan($value) ? ! $pie->form()->hasBase() : $value >= 0.0, "$pie->name: $value");
             }
@@ -44,7 +51,7 @@ final class BakeTest extends TestCase
     public function test_the_fine_bake_closes_its_books_nearer(): void
     {
         foreach (Practice::cases() as $name => [$pie]) {
-            $result = Simulation::run(BakeInputs::of($pie));
+            $result = Simulation::run(BakeInputs::of(Weights::of($pie)));
             self::assertLessThan(1e-10, $result->massErrorShare, $name);
             self::assertLessThan(0.01, $result->energyErrorShare, $name);
         }
@@ -53,12 +60,12 @@ final class BakeTest extends TestCase
     public function test_nothing_gets_hotter_than_the_oven_nor_drier_than_dry(): void
     {
         foreach (Practice::cases() as $name => [$pie]) {
-            $result = Simulation::run(BakeInputs::of($pie), coarse: true, film: true);
+            $result = Simulation::run(BakeInputs::of(Weights::of($pie)), coarse: true, film: true);
             $stages = [...$pie->crust->shell, ...$pie->bake->stages];
             $hottest = max(array_map(static fn (Stage|ShellStage $stage): float => $stage->ovenCelsius, $stages)) + 15;
-            foreach ($result->film->frames as $frame) {
-                self::assertLessThanOrEqual($hottest, max($frame['T']), $name);
-                self::assertGreaterThanOrEqual(0.0, min($frame['W']), $name);
+            foreach ($result->film as $frame) {
+                self::assertLessThanOrEqual($hottest, max($frame->T), $name);
+                self::assertGreaterThanOrEqual(0.0, min($frame->W), $name);
             }
         }
     }
@@ -66,12 +73,12 @@ final class BakeTest extends TestCase
     public function test_a_coarser_grid_says_nearly_the_same(): void
     {
         foreach (Practice::cases() as $name => [$pie]) {
-            $input = BakeInputs::of($pie);
+            $input = BakeInputs::of(Weights::of($pie));
             [$fine, $rough] = [Simulation::run($input), Simulation::run($input, coarse: true)];
-            self::assertLessThan($fine->cells, $rough->cells);
-            foreach (['set' => 2.5, 'safe' => 2.5, 'golden' => 4.0] as $event => $minutes) {
-                if (isset($fine->events[$event], $rough->events[$event])) {
-                    self::assertEqualsWithDelta($fine->events[$event], $rough->events[$event], $minutes, "$name: $event");
+            self::assertLessThan($fine->cells(), $rough->cells());
+            foreach ([[BakeEvent::Set, 2.5], [BakeEvent::Safe, 2.5], [BakeEvent::Golden, 4.0]] as [$event, $minutes]) {
+                if (is_finite($fine->minute($event)) && is_finite($rough->minute($event))) {
+                    self::assertEqualsWithDelta($fine->minute($event), $rough->minute($event), $minutes, "$name: $event->value");
                 }
             }
             if (! is_nan($fine->basePercent)) {
@@ -84,7 +91,7 @@ final class BakeTest extends TestCase
     {
         $near = [];
         foreach (Practice::cases() as $name => [$pie, $from, $to, $event]) {
-            $minute = Simulation::run(BakeInputs::of($pie))->events[$event] ?? INF;
+            $minute = Simulation::run(BakeInputs::of(Weights::of($pie)))->minute($event);
             // 15 % on either side is how well such times are known
             $near[$name] = $minute >= 0.85 * $from && $minute <= 1.15 * $to;
         }
@@ -93,62 +100,60 @@ final class BakeTest extends TestCase
 
     public function test_a_shell_goes_from_damp_and_pale_to_dry_and_gold_as_practice_has_it(): void
     {
-        $stages = [new ShellStage('weighted', 220, 'static', 16, 'low'), new ShellStage('bare', 220, 'static', 3, 'low'), new ShellStage('bare', 220, 'static', 3.5, 'low')];
+        $stages = [new ShellStage(ShellSupport::Weighted, 220, OvenMode::Static, 16, Rack::Low), new ShellStage(ShellSupport::Bare, 220, OvenMode::Static, 3, Rack::Low), new ShellStage(ShellSupport::Bare, 220, OvenMode::Static, 3.5, Rack::Low)];
         $crust = TroutQuiche::pie()->crust;
-        $shell = Simulation::run(BakeInputs::of(TroutQuiche::pie()->withCrust($crust->withShell($stages, $crust->seal))), coarse: true)->shell;
-        self::assertSame([true, true], [$shell[0]['basePercent'] > $shell[1]['basePercent'], $shell[1]['basePercent'] > $shell[2]['basePercent']]);
-        self::assertLessThan(5, $shell[1]['basePercent'], 'dry and matt after three bare minutes');
-        self::assertContains(Brownness::word($shell[0]['rim']), ['straw', 'light gold'], 'a light edge when the weights come out');
-        self::assertContains(Brownness::word($shell[2]['rim']), ['golden', 'dark'], 'deep gold at the end');
-        self::assertStringContainsString('hollow', Cue::ofShell($shell[2]['basePercent'], $shell[2]['rim']));
+        $shell = Simulation::run(BakeInputs::of(Weights::of(TroutQuiche::pie()->withCrust($crust->withShell($stages, $crust->seal)))), coarse: true)->shell;
+        self::assertSame([true, true], [$shell[0]->basePercent > $shell[1]->basePercent, $shell[1]->basePercent > $shell[2]->basePercent]);
+        self::assertLessThan(5, $shell[1]->basePercent, 'dry and matt after three bare minutes');
+        self::assertContains(Brownness::of($shell[0]->rimBrownIndex), [Brownness::Straw, Brownness::LightGold], 'a light edge when the weights come out');
+        self::assertContains(Brownness::of($shell[2]->rimBrownIndex), [Brownness::Golden, Brownness::Dark], 'deep gold at the end');
+        self::assertSame(ShellLook::Hollow, ShellLook::of($shell[2]->basePercent));
     }
 
     public function test_a_raw_filled_pasty_is_safe_only_after_half_an_hour_and_never_called_so_before(): void
     {
         [$pasty] = Practice::cases()['pasty 20 cm, raw meat and roots; 200 °C'];
-        $baked = SimulatedBake::of($pasty->withBake(new BakePlan([new Stage(200, 'static', 20)])));
+        $baked = SimulatedBake::of(Weights::of($pasty->withBake(new BakePlan([new Stage(200, OvenMode::Static, 20)]))));
         self::assertNotNull($baked);
-        self::assertGreaterThan(25, $baked->minute('safe'));
-        $events = array_column(BakeReport::of($baked)['events'], null, 'name');
-        self::assertFalse($events['safe']['isInPlan'], 'it would be safe only if it stayed in');
-        self::assertStringContainsString('probe', $events['safe']['cue']);
+        self::assertGreaterThan(25, $baked->minute(BakeEvent::Safe));
+        $safe = array_values(array_filter(BakeReport::of($baked)->events, static fn (ReportEvent $one): bool => $one->event === BakeEvent::Safe))[0];
+        self::assertFalse($safe->isInPlan, 'it would be safe only if it stayed in');
     }
 
     public function test_a_deep_pie_left_whole_cools_too_slowly_to_be_kept_and_a_shallow_one_fast_enough(): void
     {
-        $cooling = static function (string $file): array {
-            $baked = SimulatedBake::of(PieFile::read((string) file_get_contents(__DIR__."/../../../database/data/demo/$file.json")));
+        $cooling = static function (Pie $pie): BakeReport {
+            $baked = SimulatedBake::of(Weights::of($pie));
             self::assertNotNull($baked);
 
-            return BakeReport::of($baked)['cooling'];
+            return BakeReport::of($baked);
         };
-        $deep = $cooling('celeriac-and-cider-deep-pie');
-        $shallow = $cooling('fennel-and-blue-cheese-tart');
-        self::assertFalse($deep['isWithinLimits']);
-        self::assertTrue($shallow['isWithinLimits']);
-        self::assertGreaterThan($shallow['below21Minutes'], $deep['below21Minutes']);
+        $deep = $cooling(OtherPies::deep());
+        $shallow = $cooling(OtherPies::shallow());
+        self::assertSame([CoolingVerdict::TooSlowToWarm, CoolingVerdict::WithinLimits], [$deep->cooling, $shallow->cooling]);
+        self::assertGreaterThan($shallow->result->cooling->warmMinutes, $deep->result->cooling->warmMinutes ?? INF);
     }
 
-    public function test_the_film_has_every_cell_in_every_frame_and_ends_as_the_course_does(): void
+    public function test_the_film_has_every_cell_in_every_frame_and_time_goes_one_way(): void
     {
-        $baked = SimulatedBake::filmed(TroutQuiche::pie());
+        $baked = SimulatedBake::filmed(Weights::of(TroutQuiche::pie()));
         self::assertNotNull($baked);
-        $film = BakeFilm::of($baked);
-        $cells = $film['grid']['rows'] * $film['grid']['columns'];
-        self::assertSame($cells, count($film['grid']['kinds']));
-        $minutes = array_column($film['frames'], 'minute');
+        $grid = $baked->result->grid;
+        $cells = $grid->rows * $grid->columns;
+        self::assertCount($cells, $grid->kind);
+        $minutes = array_map(static fn (FilmFrame $frame): float => $frame->minutes, $baked->result->film);
+        self::assertGreaterThan(20, count($minutes));
         $sorted = $minutes;
         sort($sorted);
         self::assertSame($sorted, $minutes, 'time goes one way');
-        foreach ($film['frames'] as $frame) {
-            self::assertSame([$cells, $cells, $cells], [count($frame['celsius']), count($frame['waterPercent']), count($frame['setPercent'])]);
+        foreach ($baked->result->film as $frame) {
+            self::assertSame([$cells, $cells, $cells], [count(FilmField::celsius($frame)), count(FilmField::waterPercents($frame, $baked->result)), count(FilmField::setPercents($frame, $baked->input->setsAtCelsius))]);
         }
-        self::assertSame(array_sum(array_map(static fn (string $kind): int => (int) ($kind === 'filling' || $kind === 'topping'), $film['grid']['kinds'])), count(array_filter($baked->result->grid()->kind, static fn (int $kind): bool => $kind === Grid::FILLING || $kind === Grid::TOPPING)));
     }
 
     public function test_an_empty_tin_is_not_baked(): void
     {
-        self::assertNull(SimulatedBake::of(Pie::blank()));
-        self::assertNull(SimulatedBake::filmed(Pie::blank()));
+        self::assertNull(SimulatedBake::of(Weights::of(Pie::blank())));
+        self::assertNull(SimulatedBake::filmed(Weights::of(Pie::blank())));
     }
 }

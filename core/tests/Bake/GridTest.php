@@ -23,7 +23,7 @@ final class GridTest extends TestCase
     {
         $input = self::of('deep fluted 23 cm, 180 °C weighted 11, sealed bare 3; eggs, cream, cooked onion; 180 °C');
         foreach ([false, true] as $coarse) {
-            $grid = Grid::of($input, 0.03, $coarse);
+            $grid = self::filledTo($input, 0.03, $coarse);
             self::assertEqualsWithDelta(M_PI * ($input->radiusMm / 1000) ** 2, $grid->fillArea(), 1e-12);
             $filling = 0.0;
             foreach ($grid->kind as $cell => $kind) {
@@ -37,7 +37,7 @@ final class GridTest extends TestCase
     public function test_an_oblong_pie_is_two_slabs_of_its_length(): void
     {
         $input = self::of('oblong 35 by 11 cm, 190 °C weighted 10, bare 12; eggs, cream, cultured cream, cheese, bacon; 190 °C');
-        $grid = Grid::of($input, 0.02);
+        $grid = self::filledTo($input, 0.02);
         self::assertNotNull($input->lengthMm);
         self::assertEqualsWithDelta(2 * $input->radiusMm * $input->lengthMm * 1e-6, $grid->fillArea(), 1e-12);
         self::assertSame(1, count(array_unique(array_map(static fn (float $m): string => sprintf('%.9f', $m), $grid->around))), 'a slab is as long outside as inside');
@@ -47,7 +47,7 @@ final class GridTest extends TestCase
     {
         $input = self::of('raw 4.5 mm crust 20 cm; eggs, cultured cream, fried vegetables; 180 °C');
         foreach ([false, true] as $coarse) {
-            $grid = Grid::of($input, 0.03, $coarse);
+            $grid = self::filledTo($input, 0.03, $coarse);
             for ($i = 1; $i < $grid->fillColumns; $i++) {
                 self::assertLessThanOrEqual($grid->dr[$i - 1] + 1e-12, $grid->dr[$i]);
             }
@@ -57,7 +57,7 @@ final class GridTest extends TestCase
 
     public function test_a_very_thin_filling_keeps_its_depth_by_a_thinner_skin(): void
     {
-        $grid = Grid::of(self::of('raw 4.5 mm crust 20 cm; eggs, cultured cream, fried vegetables; 180 °C'), 0.003);
+        $grid = self::filledTo(self::of('raw 4.5 mm crust 20 cm; eggs, cultured cream, fried vegetables; 180 °C'), 0.003);
         self::assertEqualsWithDelta(0.003, array_sum(array_slice($grid->dz, $grid->fillFrom, $grid->fillTo - $grid->fillFrom + 1)), 1e-12);
         self::assertGreaterThan(0.0, min($grid->dz));
     }
@@ -66,7 +66,7 @@ final class GridTest extends TestCase
     {
         $has = static function (string $case): array {
             $input = self::of($case);
-            $kinds = Grid::of($input, 0.03)->kind;
+            $kinds = self::filledTo($input, 0.03)->kind;
 
             return [in_array(Grid::CRUST, $kinds, true), in_array(Grid::LID, $kinds, true), $input->hasWall];
         };
@@ -79,10 +79,10 @@ final class GridTest extends TestCase
     public function test_every_cell_of_pastry_lies_on_one_line_and_every_line_ends_at_the_filling_it_wets(): void
     {
         foreach (Practice::cases() as $name => [$pie]) {
-            $grid = Grid::of(BakeInputs::of($pie), 0.03);
+            $grid = self::filledTo(BakeInputs::of(Weights::of($pie)), 0.03);
             foreach ([true, false] as $isShell) {
                 $seen = [];
-                foreach (CrustPaths::of($grid, $isShell)->all as [$cell, $stride, $count, , , $fill]) {
+                foreach (CrustPaths::of($grid, $isShell)->all as [$cell, $stride, $count, , $fill]) {
                     for ($n = 0; $n < $count; $n++, $cell += $stride) {
                         self::assertContains($grid->kind[$cell], [Grid::CRUST, Grid::LID], $name);
                         $seen[] = $cell;
@@ -103,7 +103,7 @@ final class GridTest extends TestCase
                 continue;
             }
             $salt = array_sum(array_map(static fn ($one): float => $one->grams(), $pie->seasonings));
-            self::assertEqualsWithDelta(Weights::of($pie)->fillingGrams, BakeInputs::of($pie)->fillingKg() * 1000 * BakeInputs::units($pie), max(1.0, 0.02 * Weights::of($pie)->fillingGrams + $salt), $pie->name);
+            self::assertEqualsWithDelta(Weights::of($pie)->fillingGrams, BakeInputs::of(Weights::of($pie))->fillingKg() * 1000 * BakeInputs::units($pie), max(1.0, 0.02 * Weights::of($pie)->fillingGrams + $salt), $pie->name);
         }
     }
 
@@ -111,8 +111,7 @@ final class GridTest extends TestCase
     {
         // water alone: 4.18 kJ/kg K and 0.60 W/m K at 20 °C (docs/sources.md#choi-okos)
         self::assertEqualsWithDelta(4.18, Thermal::ofParts(['water' => 1.0, 'protein' => 0, 'fat' => 0, 'carbohydrate' => 0, 'fibre' => 0, 'ash' => 0], 20)->specificHeat() / 1000, 0.02);
-        $dough = Pantry::food('shortcrust')->per100g->toArray();
-        unset($dough['salt']);
+        $dough = Pantry::food('shortcrust')->per100g->parts();
         $pastry = Material::of($dough, 1160);
         self::assertEqualsWithDelta(1160, $pastry->dry + $pastry->water, 1e-6);
         self::assertEqualsWithDelta($dough['water'] / array_sum($dough), $pastry->water / 1160, 1e-9);
@@ -124,6 +123,14 @@ final class GridTest extends TestCase
         $pie = Practice::cases()[$case][0];
         self::assertInstanceOf(Pie::class, $pie);
 
-        return BakeInputs::of($pie);
+        return BakeInputs::of(Weights::of($pie));
+    }
+
+    /** A grid whose filling is so deep. */
+    private static function filledTo(BakeInput $input, float $metres, bool $coarse = false): Grid
+    {
+        $m2 = $input->lengthMm === null ? M_PI * $input->radiusMm ** 2 * 1e-6 : 2 * $input->radiusMm * $input->lengthMm * 1e-6;
+
+        return Grid::of($input, $metres * $m2, $coarse);
     }
 }

@@ -7,11 +7,14 @@ namespace Hojaldre\Core\Tests\Bake;
 use Hojaldre\Core\Bake\BakeInput;
 use Hojaldre\Core\Bake\CellMaterials;
 use Hojaldre\Core\Bake\Cells;
+use Hojaldre\Core\Bake\FaceLoad;
 use Hojaldre\Core\Bake\Grid;
 use Hojaldre\Core\Bake\Heat;
-use Hojaldre\Core\Bake\Material;
+use Hojaldre\Core\Bake\Outline;
 use Hojaldre\Core\Bake\Surroundings;
+use Hojaldre\Core\Food\DoughKind;
 use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Oven\OvenMode;
 use Hojaldre\Core\Oven\Stage;
 use Hojaldre\Core\Oven\TinMaterial;
 use Hojaldre\Core\Pastry\Seal;
@@ -42,24 +45,25 @@ final class SlabTest extends TestCase
     #[DataProvider('steps')]
     public function test_a_thick_filling_with_a_shut_floor_warms_as_half_a_slab_does(float $step): void
     {
-        $parts = ['water' => 0.75, 'protein' => 0.08, 'fat' => 0.12, 'carbohydrate' => 0.04, 'fibre' => 0.005, 'ash' => 0.005];
-        $input = self::dish($parts);
-        $filling = Material::of($parts, 1040);
-        $materials = new CellMaterials($filling, $filling, $filling, TinMaterial::ShinySteel, false);
+        $partsKg = ['water' => 0.75, 'protein' => 0.08, 'fat' => 0.12, 'carbohydrate' => 0.04, 'fibre' => 0.005, 'ash' => 0.005];
+        $input = self::dish($partsKg);
+        $materials = new CellMaterials($input);
+        $filling = $materials->filling;
         $deep = 0.05;
-        $grid = Grid::of($input, $deep);
+        $grid = Grid::of($input, $deep * M_PI * 0.12 ** 2);
         $cells = new Cells($grid->rows * $grid->columns, $grid->columns);
         $cells->W = array_map(static fn (int $kind): float => $kind === Grid::TIN ? 0.0 : $filling->water, $grid->kind);
-        $top = array_fill(0, $grid->columns, $grid->rows - 1);
-        $heat = Heat::at($cells, $grid, $materials, Surroundings::room(), $top, array_fill(0, $grid->rows, 0), $step, 0.0, 0.0);
+        $outline = Outline::ofPie($grid);
+        $heat = (new Heat($grid, $materials, fromBelowFactor: 0.0))->factors($cells, Surroundings::room(), $outline, $step, 0.0);
         // from 20 to a surrounding at 30 °C the properties hardly move
         $addD = $addR = [];
         for ($i = 0; $i < $grid->columns; $i++) {
-            $cell = $top[$i] * $grid->columns + $i;
+            $cell = $outline->top[$i] * $grid->columns + $i;
             $h = self::W_M2K / (1 + self::W_M2K * $grid->dz[$grid->rows - 1] / (2 * $heat->k[$cell]));
             $addD[] = $grid->area[$i] * $h;
             $addR[] = $grid->area[$i] * $h * 30;
         }
+        $load = new FaceLoad($addD, $addR, [], []);
         $middle = $grid->fillFrom * $grid->columns;
         $k = $heat->k[$middle];
         $rhoC = $heat->C[$middle] * $step / $grid->m3[$middle];
@@ -67,7 +71,7 @@ final class SlabTest extends TestCase
         $slab = Slab::withBiot(self::W_M2K * $deep / $k);
         foreach ([3600, 7200, 10800] as $seconds) {
             for ($t = $seconds - 3600; $t < $seconds; $t += (int) $step) {
-                $T = $heat->alongZ($T, $grid, $top, $addD, $addR, 0.0);
+                $T = $heat->alongZ($T, $grid, $outline, $load, 0.0);
             }
             $fourier = $k / $rhoC * $seconds / $deep ** 2;
             $left = $slab->c1 * exp(-$slab->zeta ** 2 * $fourier);
@@ -76,14 +80,14 @@ final class SlabTest extends TestCase
         }
     }
 
-    /** @param  array<string, float>  $parts */
-    private static function dish(array $parts): BakeInput
+    /** @param  array<string, float>  $partsKg */
+    private static function dish(array $partsKg): BakeInput
     {
         return new BakeInput(
-            radiusMm: 120, lengthMm: null, crustMm: 0, isLined: false, hasWall: true, lidMm: 0, openShare: 0, rimGain: 1, tinMaterial: TinMaterial::ShinySteel,
-            pastry: Pantry::food('shortcrust')->per100g, pastryKgPerM3: 1160, isPuff: false, parts: $parts, topping: null, startCelsius: 20,
-            setsAtCelsius: null, liquidKg: 0, weepKg: 0, bindsKg: 0, runniness: 0, seal: Seal::None, underlay: Underlay::None,
-            topGain: 1, topX0: 1, shell: [], stages: [new Stage(180, 'static', 30)], onSteel: false, wantedCelsius: 74,
+            radiusMm: 120, lengthMm: null, crustMm: 0, isLined: false, hasWall: true, lidMm: 0, openShare: 0, tinMaterial: TinMaterial::ShinySteel,
+            pastry: Pantry::food('shortcrust')->per100g, pastryKgPerM3: 1160, doughKind: DoughKind::Short, partsKg: $partsKg, toppingKg: null, startCelsius: 20,
+            setsAtCelsius: null, liquidKg: 0, weepKg: 0, bindsKg: 0, runnyShare: 0, seal: Seal::None, underlay: Underlay::None,
+            topGain: 1, topHalfWaterRatio: 1, shell: [], stages: [new Stage(180, OvenMode::Static, 30)], onSteel: false, safeCelsius: 74,
         );
     }
 }

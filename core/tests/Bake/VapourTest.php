@@ -13,11 +13,11 @@ final class VapourTest extends TestCase
     public function test_saturation_is_that_of_the_steam_table(): void
     {
         foreach ([[20, 2339], [60, 19940], [100, 101330], [120, 198500], [150, 475900]] as [$celsius, $pascal]) {
-            self::assertEqualsWithDelta($pascal, Vapour::pressure($celsius), 0.012 * $pascal, "$celsius °C");
+            self::assertEqualsWithDelta($pascal, Vapour::pascal($celsius), 0.012 * $pascal, "$celsius °C");
         }
         self::assertEqualsWithDelta(0.598, Vapour::densities()[100], 0.012);
-        self::assertEqualsWithDelta(120, Vapour::boilsAt(198500), 0.5);
-        self::assertEqualsWithDelta(100, Vapour::boilsAt(101330), 0.2);
+        self::assertEqualsWithDelta(120, Vapour::boilsAtCelsius(198500), 0.5);
+        self::assertEqualsWithDelta(100, Vapour::boilsAtCelsius(101330), 0.2);
     }
 
     public function test_bound_water_boils_later_the_drier_it_is_and_the_table_never_turns(): void

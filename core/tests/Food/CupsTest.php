@@ -7,6 +7,7 @@ namespace Hojaldre\Core\Tests\Food;
 use Hojaldre\Core\Food\AmountParser;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Measure\CookUnits;
+use Hojaldre\Core\Measure\VolumeSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -28,6 +29,6 @@ final class CupsTest extends TestCase
     #[DataProvider('cups')]
     public function test_a_cup_weighs_what_the_table_says(string $id, float $grams, float $tolerance): void
     {
-        self::assertEqualsWithDelta($grams, (new AmountParser(CookUnits::us()))->read('1 cup', Pantry::food($id))->value, $tolerance * $grams);
+        self::assertEqualsWithDelta($grams, (new AmountParser(CookUnits::of(VolumeSystem::Us)))->read('1 cup', Pantry::food($id))->value, $tolerance * $grams);
     }
 }

@@ -9,6 +9,7 @@ use Hojaldre\Core\Measure\Length;
 use Hojaldre\Core\Measure\Mass;
 use Hojaldre\Core\Measure\Temperature;
 use Hojaldre\Core\Measure\Volume;
+use Hojaldre\Core\Measure\VolumeSystem;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -23,9 +24,9 @@ final class ConversionsTest extends TestCase
 
     public function test_us_volumes_agree_with_nist_sp_811(): void
     {
-        self::assertEqualsWithDelta(236.5882, Volume::cups(1, CookUnits::us())->millilitres, 5e-5);
-        self::assertEqualsWithDelta(14.78676, Volume::tablespoons(1, CookUnits::us())->millilitres, 5e-6);
-        self::assertEqualsWithDelta(4.928922, Volume::teaspoons(1, CookUnits::us())->millilitres, 5e-7);
+        self::assertEqualsWithDelta(236.5882, Volume::cups(1, CookUnits::of(VolumeSystem::Us))->millilitres, 5e-5);
+        self::assertEqualsWithDelta(14.78676, Volume::tablespoons(1, CookUnits::of(VolumeSystem::Us))->millilitres, 5e-6);
+        self::assertEqualsWithDelta(4.928922, Volume::teaspoons(1, CookUnits::of(VolumeSystem::Us))->millilitres, 5e-7);
         self::assertEqualsWithDelta(29.57353, Volume::usFluidOunces(1)->millilitres, 5e-6);
     }
 
@@ -53,16 +54,15 @@ final class ConversionsTest extends TestCase
 
     public function test_an_australian_tablespoon_is_a_third_more(): void
     {
-        self::assertSame(20.0, Volume::tablespoons(1, CookUnits::named('australian'))->millilitres);
-        self::assertSame(15.0, Volume::tablespoons(1, CookUnits::named('metric'))->millilitres);
-        self::assertEqualsWithDelta(14.787, Volume::tablespoons(1, CookUnits::named('us'))->millilitres, 5e-4);
-        self::assertSame('metric', CookUnits::named('no such')->name);
+        self::assertSame(20.0, Volume::tablespoons(1, CookUnits::of(VolumeSystem::Australian))->millilitres);
+        self::assertSame(15.0, Volume::tablespoons(1, CookUnits::of(VolumeSystem::Metric))->millilitres);
+        self::assertEqualsWithDelta(14.787, Volume::tablespoons(1, CookUnits::of(VolumeSystem::Us))->millilitres, 5e-4);
     }
 
     public function test_every_unit_comes_back_as_it_went(): void
     {
         foreach ([0.25, 1.0, 3.3, 987.6] as $amount) {
-            foreach ([CookUnits::metric(), CookUnits::us()] as $units) {
+            foreach ([CookUnits::of(VolumeSystem::Metric), CookUnits::of(VolumeSystem::Us)] as $units) {
                 self::assertEqualsWithDelta($amount, Volume::cups($amount, $units)->inCups($units), 1e-9);
                 self::assertEqualsWithDelta($amount, Volume::tablespoons($amount, $units)->inTablespoons($units), 1e-9);
                 self::assertEqualsWithDelta($amount, Volume::teaspoons($amount, $units)->inTeaspoons($units), 1e-9);

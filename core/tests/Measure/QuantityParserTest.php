@@ -6,6 +6,7 @@ namespace Hojaldre\Core\Tests\Measure;
 
 use Hojaldre\Core\Measure\CookUnits;
 use Hojaldre\Core\Measure\QuantityParser;
+use Hojaldre\Core\Measure\VolumeSystem;
 use Hojaldre\Core\Refusal\Refused;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -27,7 +28,7 @@ final class QuantityParserTest extends TestCase
     #[TestWith(['4 cups', 1000.0])]
     public function test_a_dish_may_be_measured_with_water(string $words, float $ml): void
     {
-        self::assertEqualsWithDelta($ml, QuantityParser::volume($words, CookUnits::metric())->value, 1e-9);
+        self::assertEqualsWithDelta($ml, QuantityParser::volume($words, CookUnits::of(VolumeSystem::Metric))->value, 1e-9);
     }
 
     #[TestWith(['175 °C', 175.0])]
@@ -52,14 +53,14 @@ final class QuantityParserTest extends TestCase
         self::assertEqualsWithDelta($minutes, QuantityParser::minutes($words)->value, 1e-9);
     }
 
-    #[TestWith(['length', '24', 'unit-missing', '24 what? Add mm, cm or in.'])]
-    #[TestWith(['length', '2 feet', 'unit-unknown', '"feet" is not a unit known here. Write mm, cm or in.'])]
-    #[TestWith(['temperature', '180', 'unit-missing', '180 what? Add °C or °F, or begin with "gas".'])]
-    #[TestWith(['minutes', '44', 'unit-missing', '44 what? Add min or h.'])]
-    #[TestWith(['minutes', 'a while', 'number-missing', 'Begin with a number, such as "315 g", "1/2 cup" or "3 large".'])]
-    #[TestWith(['length', '-3 cm', 'number-not-understood', '"-3 cm" does not begin with a plain number. Write it like "315 g", "1/2 cup" or "3 large".'])]
-    #[TestWith(['length', '1/0 cm', 'number-not-understood', 'A fraction cannot be over 0. Write it like "1/2".'])]
-    public function test_a_slip_is_refused_with_what_to_write_instead(string $kind, string $words, string $code, string $mend): void
+    #[TestWith(['length', '24', 'unit-missing'])]
+    #[TestWith(['length', '2 feet', 'unit-unknown'])]
+    #[TestWith(['temperature', '180', 'unit-missing'])]
+    #[TestWith(['minutes', '44', 'unit-missing'])]
+    #[TestWith(['minutes', 'a while', 'number-missing'])]
+    #[TestWith(['length', '-3 cm', 'number-not-understood'])]
+    #[TestWith(['length', '1/0 cm', 'fraction-over-zero'])]
+    public function test_a_slip_is_refused_by_its_code(string $kind, string $words, string $code): void
     {
         try {
             match ($kind) {
@@ -69,7 +70,7 @@ final class QuantityParserTest extends TestCase
             };
             self::fail('It was taken.');
         } catch (Refused $refused) {
-            self::assertSame([$code, $mend], [$refused->refusals[0]->code, $refused->refusals[0]->mend]);
+            self::assertSame($code, $refused->refusals[0]->code);
         }
     }
 }

@@ -47,8 +47,8 @@ final class MoistureTest extends TestCase
     public function test_every_barrier_keeps_some_water_off_and_two_keep_more_than_either(): void
     {
         foreach ([Underlay::Cheese, Underlay::Crumbs] as $underlay) {
-            self::assertLessThan(1.0, $underlay->barrier(Seal::None));
-            self::assertLessThan(min($underlay->barrier(Seal::None), Underlay::None->barrier(Seal::Egg)), $underlay->barrier(Seal::Egg));
+            self::assertLessThan(1.0, $underlay->barrierShare(Seal::None));
+            self::assertLessThan(min($underlay->barrierShare(Seal::None), Underlay::None->barrierShare(Seal::Egg)), $underlay->barrierShare(Seal::Egg));
         }
     }
 
@@ -66,6 +66,6 @@ final class MoistureTest extends TestCase
 
     public function test_each_word_has_its_band(): void
     {
-        self::assertSame(['crisp', 'dry', 'soft', 'soggy'], array_map(BaseVerdict::of(...), [7.9, 14.0, 21.0, 21.1]));
+        self::assertSame([BaseVerdict::Crisp, BaseVerdict::Dry, BaseVerdict::Soft, BaseVerdict::Soggy], array_map(BaseVerdict::of(...), [7.9, 14.0, 21.0, 21.1]));
     }
 }

@@ -23,7 +23,7 @@ final class BentFiles
         for ($i = 0; $i < $count; $i++) {
             $bytes = self::bent($files[$dice->getInt(0, count($files) - 1)], $dice);
             try {
-                json_encode(Forecast::of(PieFile::read($bytes))->toArray(), JSON_THROW_ON_ERROR);
+                json_encode(Forecast::of(PieFile::read($bytes))->readings, JSON_THROW_ON_ERROR);
                 $seen['taken']++;
             } catch (Refused) {
                 $seen['refused']++;
