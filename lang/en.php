@@ -131,7 +131,7 @@ return [
     'event.dark' => 'dark',
     'event.over' => 'over-baked',
     'cue.edge-set' => 'Nudge the tin: a 3 cm rim is firm, the middle sloshes.',
-    'cue.time-to-look' => 'Nudge the tin: the edge is firm, a palm''s width in the middle trembles as one.',
+    'cue.time-to-look' => 'Nudge the tin: the edge is firm, a palm’s width in the middle trembles as one.',
     'cue.set' => 'It moves as one piece. A knife in the middle comes out clean and hot.',
     'cue.safe' => 'A probe in the coldest place, the middle, reads {safeCelsius} or more.',
     'cue.light-gold' => 'Straw on the flat parts, gold on what stands up.',

@@ -9,8 +9,10 @@ use App\Kitchen\OpenKitchen;
 use App\Kitchen\Role;
 use App\Kitchen\User;
 use App\Pie\StoredPie;
+use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\PieFile\PieFile;
+use Hojaldre\Core\Tests\TroutQuiche;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -83,11 +85,17 @@ abstract class TestCase extends LaravelTestCase
 
     protected function trout(): Pie
     {
-        return PieFile::read($this->troutFile());
+        return TroutQuiche::pie();
+    }
+
+    /** @return array<string, mixed> the quiche as it is sent */
+    protected function design(): array
+    {
+        return DocumentWriter::write($this->trout());
     }
 
     protected function troutFile(): string
     {
-        return (string) file_get_contents(database_path('data/demo/smoked-trout-and-leek-quiche.json'));
+        return PieFile::write($this->trout());
     }
 }

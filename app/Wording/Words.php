@@ -100,11 +100,12 @@ final class Words
         return match (true) {
             $value instanceof Statement => $this->say($value),
             is_array($value) => $this->things($name, $value),
+            // broken letters would break the sentence around them
             is_string($value) => match ($name) {
                 'food', 'into' => self::short($value),
-                'field' => self::sentences($this->language)['field.'.$value] ?? '"'.$value.'"',
+                'field' => self::sentences($this->language)['field.'.$value] ?? '"'.mb_scrub($value).'"',
                 'style' => $this->word('style', $value),
-                default => $value,
+                default => mb_scrub($value),
             },
             is_bool($value) => $value ? 'true' : 'false',
             is_int($value), is_float($value) => $this->figure($name, (float) $value),

@@ -12,7 +12,7 @@ return new class extends Migration
     {
         DB::statement(<<<'SQL'
             update kitchen_foods set food = food || jsonb_build_object('doughKind', case when food->>'role' = 'dough' then case when id like '%puff%' then 'puff' else 'short' end end)
-            where food is not null and not food ? 'doughKind'
+            where food is not null and not jsonb_exists(food, 'doughKind')
             SQL);
     }
 };

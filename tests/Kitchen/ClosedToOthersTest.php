@@ -42,7 +42,7 @@ final class ClosedToOthersTest extends TestCase
                 continue;
             }
             foreach (self::verbs($route) as $verb) {
-                $this->json($verb, self::address($route, $theirs->id, $pie), ['archived' => true, 'basedOn' => 1, 'design' => $this->trout()->toArray()])->assertStatus(404);
+                $this->json($verb, self::address($route, $theirs->id, $pie), ['archived' => true, 'basedOn' => 1, 'design' => $this->design()])->assertStatus(404);
                 $asked++;
             }
         }
@@ -68,7 +68,7 @@ final class ClosedToOthersTest extends TestCase
         $pie = $this->stored($kitchen)->id;
         $this->actingAs($this->member($kitchen, Role::Guest));
         $this->getJson("/api/kitchens/$kitchen->id/pies/$pie")->assertOk();
-        $this->postJson("/api/kitchens/$kitchen->id/forecast", $this->trout()->toArray())->assertOk();
+        $this->postJson("/api/kitchens/$kitchen->id/forecast", $this->design())->assertOk();
         $stopped = 0;
         foreach (self::routes() as $route) {
             if (in_array('write', $route->gatherMiddleware(), true)) {
@@ -83,7 +83,7 @@ final class ClosedToOthersTest extends TestCase
 
     public function test_every_route_that_is_not_a_question_is_closed_to_guests(): void
     {
-        $questions = ['api/kitchens/{kitchen}/forecast', 'api/kitchens/{kitchen}/entries', 'api/kitchens/{kitchen}/scale', 'api/kitchens/{kitchen}/custards', 'api/kitchens/{kitchen}/substitutes', 'api/kitchens/{kitchen}/preparations', 'api/kitchens/{kitchen}/bill', 'api/kitchens/{kitchen}/bake', 'api/kitchens/{kitchen}/shell', 'api/kitchens/{kitchen}/ways-out'];
+        $questions = ['api/kitchens/{kitchen}/forecast', 'api/kitchens/{kitchen}/entries', 'api/kitchens/{kitchen}/scale', 'api/kitchens/{kitchen}/custards', 'api/kitchens/{kitchen}/swaps', 'api/kitchens/{kitchen}/preparations', 'api/kitchens/{kitchen}/bill', 'api/kitchens/{kitchen}/bake', 'api/kitchens/{kitchen}/shell', 'api/kitchens/{kitchen}/ways-out'];
         foreach (self::routes() as $route) {
             $writes = array_diff(self::verbs($route), ['GET']) !== [] && ! in_array($route->uri(), $questions, true);
             self::assertSame($writes, in_array('write', $route->gatherMiddleware(), true), $route->uri());

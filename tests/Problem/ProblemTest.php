@@ -27,7 +27,7 @@ final class ProblemTest extends TestCase
         yield 'a wrong verb' => [new HttpException(405), 405, 'wrong-method'];
         yield 'too often' => [new HttpException(429), 429, 'too-many-tries'];
         yield 'another status' => [new HttpException(418), 500, 'fault'];
-        yield 'a refusal of the core' => [Refused::because('out-of-range', '/portions', 'Write 1 to 500.'), 422, 'out-of-range'];
+        yield 'a refusal of the core' => [Refused::because('out-of-range', '/portions', ['field' => 'portions', 'value' => 0.0, 'least' => 1.0, 'most' => 500.0, 'unit' => '']), 422, 'out-of-range'];
     }
 
     #[DataProvider('thrown')]
@@ -51,6 +51,6 @@ final class ProblemTest extends TestCase
 
     public function test_broken_letters_in_a_refusal_do_not_break_the_answer(): void
     {
-        self::assertNotFalse(ProblemResponse::for(Refused::because('unknown-field', "/\xff", 'Leave it out.'))->getContent());
+        self::assertNotFalse(ProblemResponse::for(Refused::because('unknown-field', "/\xff", ['field' => "\xff", 'known' => ['name']]))->getContent());
     }
 }

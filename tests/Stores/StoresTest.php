@@ -10,7 +10,7 @@ use Tests\TestCase;
 
 final class StoresTest extends TestCase
 {
-    private const BRESAOLA = ['name' => 'Bresaola', 'role' => 'solid', 'raw' => 'cooked', 'body' => 'pours', 'fat' => 2.6, 'carbohydrate' => 0.5, 'fibre' => 0, 'protein' => 32, 'salt' => 3.9, 'allergens' => []];
+    private const BRESAOLA = ['name' => 'Bresaola', 'role' => 'solid', 'raw' => 'cooked', 'body' => 'pours', 'fat' => 2.6, 'carbohydrate' => 0.5, 'fibre' => 0, 'protein' => 32, 'salt' => 3.9, 'allergens' => [], 'doughKind' => 'short'];
 
     private Kitchen $kitchen;
 
@@ -35,7 +35,7 @@ final class StoresTest extends TestCase
 
     public function test_a_label_that_cannot_be_is_refused_with_its_field(): void
     {
-        $this->putJson($this->at('/foods/own-bresaola'), [...self::BRESAOLA, 'fat' => 90])->assertStatus(422)->assertJsonPath('code', 'does-not-sum');
+        $this->putJson($this->at('/foods/own-bresaola'), [...self::BRESAOLA, 'fat' => 90])->assertStatus(422)->assertJsonPath('code', 'label-does-not-sum');
         $this->putJson($this->at('/foods/own-bresaola'), [...self::BRESAOLA, 'protein' => 'much'])->assertStatus(422)->assertJsonPath('at', '/protein');
         $this->putJson($this->at('/foods/leeks'), self::BRESAOLA)->assertStatus(422);
         self::assertNull($this->food('own-bresaola'));
@@ -45,11 +45,11 @@ final class StoresTest extends TestCase
     {
         $this->putJson($this->at('/foods/leeks/price'), ['pricePerKg' => 3.2])->assertOk();
         self::assertSame(3.2, $this->food('leeks')['pricePerKg']);
-        $bill = $this->postJson($this->at('/bill'), ['design' => $this->trout()->toArray(), 'tins' => 6])->assertOk();
+        $bill = $this->postJson($this->at('/bill'), ['design' => $this->design(), 'tins' => 6])->assertOk();
         self::assertGreaterThan(0, $bill->json('cost'));
         $this->putJson($this->at('/foods/leeks/price'), ['pricePerKg' => -1])->assertStatus(422)->assertJsonPath('at', '/pricePerKg');
         $this->putJson($this->at('/foods/leeks/price'), ['pricePerKg' => null])->assertOk();
-        $this->postJson($this->at('/bill'), ['design' => $this->trout()->toArray(), 'tins' => 6])->assertJsonPath('cost', null);
+        $this->postJson($this->at('/bill'), ['design' => $this->design(), 'tins' => 6])->assertJsonPath('cost', null);
     }
 
     public function test_two_kitchens_keep_foods_of_the_same_id_apart(): void
@@ -87,13 +87,13 @@ final class StoresTest extends TestCase
 
     public function test_a_step_and_a_weight_to_stop_at_are_worked_out(): void
     {
-        $design = $this->trout()->toArray();
+        $design = $this->design();
         $layer = $design['layers'][0]['id'];
-        $step = $this->postJson($this->at('/preparations'), ['design' => $design, 'layer' => $layer, 'to' => 'step', 'preparation' => 'pressed again'])->assertOk();
+        $step = $this->postJson($this->at('/preparations'), ['design' => $design, 'layer' => $layer, 'to' => 'step', 'preparation' => 'pressed again', 'weepGrams' => null])->assertOk();
         self::assertCount(count($design['layers'][0]['steps']) + 1, $step->json('layers.0.steps'));
-        $this->postJson($this->at('/preparations'), ['design' => $design, 'layer' => $layer, 'to' => 'weep', 'weepGrams' => 10])->assertOk();
-        $this->postJson($this->at('/preparations'), ['design' => $design, 'layer' => $layer, 'to' => 'weep', 'weepGrams' => 4000])->assertStatus(422)->assertJsonPath('at', '/weepGrams');
-        $this->postJson($this->at('/preparations'), ['design' => $design, 'layer' => 'nobody', 'to' => 'step'])->assertStatus(422)->assertJsonPath('code', 'no-such-layer');
+        $this->postJson($this->at('/preparations'), ['design' => $design, 'layer' => $layer, 'to' => 'weep', 'preparation' => null, 'weepGrams' => 10])->assertOk();
+        $this->postJson($this->at('/preparations'), ['design' => $design, 'layer' => $layer, 'to' => 'weep', 'preparation' => null, 'weepGrams' => 4000])->assertStatus(422)->assertJsonPath('at', '/weepGrams');
+        $this->postJson($this->at('/preparations'), ['design' => $design, 'layer' => 'nobody', 'to' => 'step', 'preparation' => null, 'weepGrams' => null])->assertStatus(422)->assertJsonPath('code', 'no-such-layer');
     }
 
     /** @return array<string, mixed>|null */

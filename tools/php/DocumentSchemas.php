@@ -12,11 +12,15 @@ use Hojaldre\Core\Document\Number;
 use Hojaldre\Core\Document\Shapes;
 use Hojaldre\Core\Document\Text;
 use Hojaldre\Core\Document\Whole;
+use LogicException;
 use ReflectionClass;
 
 /** JSON Schemas (2020-12) of documents, from what their classes declare: the same that the reader of a file goes by. */
 final class DocumentSchemas
 {
+    /** @var array<string, class-string> */
+    private array $classes = [];
+
     /** @var array<string, array<string, mixed>> by name, of all classes met */
     public array $schemas = [];
 
@@ -39,6 +43,9 @@ final class DocumentSchemas
     public function reference(string $class): array
     {
         $name = self::nameOf($class);
+        if (($this->classes[$name] ??= $class) !== $class) {
+            throw new LogicException("{$this->classes[$name]} and $class are both called $name in the contract.");
+        }
         if (! isset($this->schemas[$name])) {
             $this->schemas[$name] = [];
             $this->schemas[$name] = $this->schema($class);
