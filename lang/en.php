@@ -186,9 +186,12 @@ return [
     'swap.use-prepared' => '{boughtGrams}, {preparation} to {nowGrams}',
 
     // par-bake or not
-    'shell.raw' => 'no',
-    'shell.par-baked' => 'par-bake',
-    'shell.fully-baked' => 'bake through',
+    'shell-choice.raw' => 'No: fill it raw.',
+    'shell-choice.par-baked' => 'Yes: par-bake it.',
+    'shell-choice.fully-baked' => 'Yes: bake it through.',
+    'shell.raw' => 'raw',
+    'shell.par-baked' => 'par-baked',
+    'shell.fully-baked' => 'baked through',
     'shell-why.raw' => 'Filled raw, the base comes out dry anyway ({options}).',
     'shell-why.par-baked' => 'The least work that keeps the base dry ({options}).',
     'shell-why.fully-baked' => 'The least work that keeps the base dry ({options}).',
@@ -217,8 +220,8 @@ return [
     'cut.one-cup' => 'of one cup',
     'cut.round-dish' => 'of a round dish that holds as much',
     'cut.fold' => 'of one, across the fold',
-    'portion.slices' => '{portions, plural, one {# portion} other {# portions}} of {eachGrams}',
-    'portion.pasties' => '{portions, plural, one {# pasty} other {# pasties}} of {eachGrams}',
+    'portion.slices' => '{portions, plural, one {portion} other {portions}} of {eachGrams}',
+    'portion.pasties' => '{portions, plural, one {pasty} other {pasties}} of {eachGrams}',
     'portion.each' => 'each',
 
     // amounts as written
@@ -323,6 +326,7 @@ return [
     'refused.unit-unknown' => '"{unit}" is not a unit known here. Write {allowed}.',
     'refused.unit-unknown-for-food' => '"{unit}" is not a unit known for {food}. Write {allowed}.',
     'refused.weep-out-of-range' => 'It can let go 0 to {mostGrams}: before its last step it weighed {beforeGrams}.',
+    'refused.no-such-place' => 'There is no amount and no number at "{text}". Point at one.',
     'refused.no-such-layer' => 'Point at a vegetable, meat, fish or cheese of this pie.',
     'refused.nothing-to-swap' => 'Point at a layer, at its binder or at a dairy of the custard.',
     'refused.no-room' => 'The filling leaves no room for a custard. Use less of it, or a deeper tin.',

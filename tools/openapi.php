@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 /*
  * Writes docs/openapi.json: the paths from the attributes beside the controllers, the schemas from the classes that are sent and
- * answered; and docs/formats/pie-3.schema.json from the classes of the design. With --check it compares instead, and fails when a
+ * answered; docs/formats/pie-3.schema.json from the classes of the design; and what cooks commonly begin with. With --check it compares instead, and fails when a
  * file is stale.
  */
 
 use App\Contract\Answer;
 use App\Contract\Body;
+use App\Contract\Json;
+use App\Pie\Defaults;
 use Hojaldre\Core\Pie\Pie;
 use OpenApi\Generator;
 use Tools\AnswerSchemas;
@@ -42,6 +44,7 @@ $all = $sent();
 $answers = new AnswerSchemas;
 array_map(static fn (Body $one) => $answers->documents->reference($one->holds()), array_filter($all, static fn (object $one): bool => $one instanceof Body));
 array_map(static fn (Answer $one) => $answers->reference($one->holds()), array_filter($all, static fn (object $one): bool => $one instanceof Answer));
+$answers->reference(Defaults::class);
 
 $openapi = (new Generator)->setVersion('3.1.0')->generate(["$root/app"], validate: false);
 $contract = json_decode($openapi?->toJson() ?? '', true, 512, JSON_THROW_ON_ERROR);
@@ -78,10 +81,16 @@ if ($dangling !== []) {
     exit(1);
 }
 
-foreach (['docs/openapi.json' => $contract, 'docs/formats/pie-'.Pie::VERSION.'.schema.json' => $schema] as $name => $one) {
+$defaults = '// Written by ./hojaldre generate from App\Pie\Defaults.'."\nimport type { components } from \"./schema\";\n\nexport const defaults = ".rtrim($json((array) Json::value(Defaults::usual())))." satisfies components[\"schemas\"][\"Defaults\"] as components[\"schemas\"][\"Defaults\"];\n";
+$written = [
+    'docs/openapi.json' => $json($contract),
+    'docs/formats/pie-'.Pie::VERSION.'.schema.json' => $json($schema),
+    'web/src/api/generated/defaults.ts' => $defaults,
+];
+foreach ($written as $name => $text) {
     if (! in_array('--check', $argv, true)) {
-        file_put_contents("$root/$name", $json($one));
-    } elseif ($json($one) !== @file_get_contents("$root/$name")) {
+        file_put_contents("$root/$name", $text);
+    } elseif ($text !== @file_get_contents("$root/$name")) {
         fwrite(STDERR, "$name is stale: run ./hojaldre generate and commit what it writes.\n");
         exit(1);
     }

@@ -34,7 +34,7 @@ final readonly class ShellAdviceAnswer
         $told = implode('; ', array_map(static fn (ShellOptionAnswer $one): string => $words->say(new Statement('shell-option', ['shell' => $one->title, 'basePercent' => $one->basePercent, 'verdict' => $one->verdict, 'rim' => $one->rim])), $options));
 
         return new self(
-            $advice->choice, $words->word('shell', $advice->choice),
+            $advice->choice, $words->word('shell-choice', $advice->choice),
             $words->say(new Statement('shell-why.'.($advice->isDry ? $advice->choice->value : 'wet'), ['options' => $told])),
             $options, self::without($advice, $words), round($advice->roomMl, -1),
             array_map(static fn (PieWeight $one): NamedGrams => new NamedGrams($words->word('pie-weight', $one), round($advice->roomMl * $one->gramsPerMl(), -1)), $advice->pieWeights),

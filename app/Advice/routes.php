@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Advice\AdviseShell;
+use App\Advice\EditDesign;
 use App\Advice\FillGap;
 use App\Advice\FindWaysOut;
 use App\Advice\ListSwaps;
@@ -10,6 +11,7 @@ use App\Advice\PrepareLayer;
 use App\Advice\ScaleDesign;
 use Illuminate\Support\Facades\Route;
 
+Route::post('edits', EditDesign::class);
 Route::post('scale', ScaleDesign::class);
 Route::post('custards', FillGap::class);
 Route::post('preparations', PrepareLayer::class);

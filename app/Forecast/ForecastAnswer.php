@@ -19,6 +19,7 @@ final readonly class ForecastAnswer
     /**
      * @param  list<ReadingAnswer>  $readings  those that apply to this pie
      * @param  BakeReportAnswer|null  $bake  null while there is nothing to bake, and in a rough answer
+     * @param  list<string>  $dials  what to set for each stage of the shell and of the bake; none where no oven is chosen
      * @param  list<Allergen>  $allergens
      * @param  list<string>  $assumptions
      * @param  list<string>  $cautions
@@ -32,6 +33,7 @@ final readonly class ForecastAnswer
         public SaltAnswer $salt,
         public SectionAnswer $section,
         public string $tinLabel,
+        public array $dials,
         public array $allergens,
         public array $assumptions,
         public array $cautions,
@@ -52,6 +54,7 @@ final readonly class ForecastAnswer
             SaltAnswer::of($forecast->weights, $words),
             SectionAnswer::of($forecast->section(), $words),
             $words->say(TinWords::label($forecast->pie->tin)),
+            array_map($words->oven(...), $forecast->pie->dialsCelsius()),
             $forecast->allergens(),
             array_map($say, $forecast->assumptions()),
             array_map($say, $forecast->cautions()),

@@ -16,7 +16,7 @@ final readonly class WeightsAnswer
     /**
      * @param  float  $crustGrams  raw dough in the tin, trimmed
      * @param  float  $portionGrams  before baking
-     * @param  string  $portions  how many of what, each of what weight
+     * @param  string  $portions  what stands after their number: of what, each of what weight
      */
     private function __construct(public float $crustGrams, public float $fillingGrams, public float $intoTheOvenGrams, public float $portionGrams, public string $portions)
     {

@@ -18,7 +18,7 @@ final readonly class SessionAnswer
      * @param  SessionUser|null  $user  null when nobody is signed in
      * @param  list<SessionKitchen>  $kitchens
      */
-    private function __construct(public string $csrfToken, public ?SessionUser $user, public array $kitchens, public Defaults $defaults)
+    private function __construct(public string $csrfToken, public ?SessionUser $user, public array $kitchens)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class SessionAnswer
         $user = $request->user();
 
         return Json::response($user instanceof User
-            ? new self($request->session()->token(), SessionUser::of($user), array_values($user->kitchens->map(SessionKitchen::of(...))->all()), new Defaults)
-            : new self($request->session()->token(), null, [], new Defaults));
+            ? new self($request->session()->token(), SessionUser::of($user), array_values($user->kitchens->map(SessionKitchen::of(...))->all()))
+            : new self($request->session()->token(), null, []));
     }
 }

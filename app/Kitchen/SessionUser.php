@@ -9,12 +9,16 @@ use App\Contract\Schema;
 #[Schema('SessionUser')]
 final readonly class SessionUser
 {
-    private function __construct(public string $name, public string $email, public Units $units)
+    /** The hottest that the words go to. */
+    private const HOTTEST_CELSIUS = 350;
+
+    /** @param  list<string>  $ovenWords  an oven of so many °C, from 0 on, as this cook likes it told */
+    private function __construct(public string $name, public string $email, public Units $units, public array $ovenWords)
     {
     }
 
     public static function of(User $user): self
     {
-        return new self($user->name, $user->email, new Units($user->volumes, $user->temperatures, $user->eggs));
+        return new self($user->name, $user->email, new Units($user->volumes, $user->temperatures, $user->eggs), array_map($user->words()->oven(...), range(0, self::HOTTEST_CELSIUS)));
     }
 }

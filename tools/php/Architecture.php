@@ -33,7 +33,7 @@ final class Architecture
         'PieFile' => ['Refusal', 'Document', 'Pastry', 'Pie'],
         'Bake' => ['Food', 'Safety', 'Oven', 'Pastry'],
         'Forecast' => ['Statement', 'Document', 'Food', 'Tin', 'Custard', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake'],
-        'Advice' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Custard', 'Seasoning', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast'],
+        'Advice' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Custard', 'Seasoning', 'Oven', 'Pastry', 'Pie', 'PieFile', 'Bake', 'Forecast'],
     ];
 
     public function test_core_knows_no_framework_and_no_app(): Rule

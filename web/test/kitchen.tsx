@@ -43,16 +43,24 @@ export const section: Section = {
 export const bakeReport: BakeReport = {
   minutes: 44,
   setsAtCelsius: 78,
-  wantedCelsius: 71,
+  safeCelsius: 71,
   stages: [
-    { name: "weighted", from: 0, to: 15, ovenCelsius: 190, mode: "static", look: "Rim pale; base dull." },
-    { name: "bake", from: 15, to: 59, ovenCelsius: 175, mode: "static", look: "" },
-    { name: "rest", from: 59, to: 79, ovenCelsius: null, mode: "", look: "" },
+    {
+      name: "weighted",
+      from: 0,
+      to: 15,
+      ovenCelsius: 190,
+      oven: "190 °C",
+      mode: "static",
+      look: "Rim pale; base dull.",
+    },
+    { name: "bake", from: 15, to: 59, ovenCelsius: 175, oven: "175 °C", mode: "static", look: "" },
+    { name: "rest", from: 59, to: 79, ovenCelsius: null, oven: "", mode: null, look: "" },
   ],
   events: [
-    { name: "safe", minute: 36, low: 32, high: 40, isInPlan: true, cue: "A probe reads 71 °C or more." },
-    { name: "set", minute: 41, low: 37, high: 45, isInPlan: true, cue: "It moves as one piece." },
-    { name: "golden", minute: 47, low: 40, high: 54, isInPlan: false, cue: "Even gold all over." },
+    { name: "safe", title: "safe", minute: 36, low: 32, high: 40, isInPlan: true, cue: "A probe reads 71 °C or more." },
+    { name: "set", title: "set", minute: 41, low: 37, high: 45, isInPlan: true, cue: "It moves as one piece." },
+    { name: "golden", title: "golden", minute: 47, low: 40, high: 54, isInPlan: false, cue: "Even gold all over." },
   ],
   curves: {
     minutes: [0, 22, 44],
@@ -84,22 +92,29 @@ export const bakeReport: BakeReport = {
 export function forecast(change: Partial<Forecast> = {}): Forecast {
   const reading = (name: Forecast["readings"][number]["name"]): Forecast["readings"][number] => ({
     name,
+    title: name.charAt(0).toUpperCase() + name.slice(1),
     unit: "%",
+    shortUnit: "%",
     decimals: 0,
     value: 10,
     low: 8,
     high: 12,
     limits: { lower: null, lowerName: "", upper: 14, upperName: "dry to" },
     scale: { from: 0, to: 28 },
-    state: "seated",
+    state: "inside",
     verdict: "fine",
     reason: `The reason of ${name}.`,
-    waysOut: null,
   });
   return {
     name: "Smoked trout and leek quiche",
-    readings: [reading("hold"), reading("set"), reading("base"), reading("salt"), reading("fill"), reading("safe")],
-    weights: { crustGrams: 249, fillingGrams: 1179, intoTheOvenGrams: 1428, portionGrams: 178 },
+    readings: [reading("custard"), reading("set"), reading("base"), reading("salt"), reading("fill"), reading("safe")],
+    weights: {
+      crustGrams: 249,
+      fillingGrams: 1179,
+      intoTheOvenGrams: 1428,
+      portionGrams: 178,
+      portions: "8 slices of 178 g",
+    },
     bake: bakeReport,
     ledger: {
       layers: [
@@ -131,6 +146,7 @@ export function forecast(change: Partial<Forecast> = {}): Forecast {
     },
     section,
     tinLabel: "24 cm straight tin, 3.5 cm deep",
+    dials: [],
     allergens: ["egg", "milk"],
     assumptions: ["Assumed."],
     cautions: ["Local food rules come first."],
@@ -146,11 +162,23 @@ export const json = (body: unknown, status = 200) =>
 
 export const problem = (status: number, code: string, more: object = {}) =>
   json(
-    { type: "about:blank", title: code, status, code, at: "", mend: `Mend of ${code}.`, refusals: [], ...more },
+    {
+      type: "about:blank",
+      title: code,
+      status,
+      code,
+      at: "",
+      mend: `Mend of ${code}.`,
+      refusals: [],
+      retryAfterSeconds: null,
+      revision: null,
+      ...more,
+    },
     status,
   );
 
-type Answer = (body: unknown) => Response | Promise<Response>;
+// biome-ignore lint/suspicious/noExplicitAny: each test knows what is sent
+type Answer = (body: any) => Response | Promise<Response>;
 
 /** A server that answers "METHOD path-ending" as it is told and remembers what it was asked. */
 export function server(answers: Record<string, Answer>) {

@@ -44,4 +44,47 @@ final readonly class Change
 
         return $changes;
     }
+
+    /**
+     * @param  list<self>  $changes
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    public static function applied(array $changes, array $document): array
+    {
+        foreach ($changes as $change) {
+            $document = self::put($document, explode('/', substr($change->at, 1)), $change->to);
+        }
+
+        return $document;
+    }
+
+    /**
+     * What stands at a JSON pointer; null where there is nothing.
+     *
+     * @param  array<array-key, mixed>  $document
+     */
+    public static function valueAt(array $document, string $at): mixed
+    {
+        $place = $document;
+        foreach (explode('/', substr($at, 1)) as $key) {
+            $place = is_array($place) ? $place[$key] ?? null : null;
+        }
+
+        return $place;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $place
+     * @param  list<string>  $keys  way down to it
+     * @return array<array-key, mixed>
+     */
+    private static function put(array $place, array $keys, mixed $to): array
+    {
+        $key = $keys[0] ?? '';
+        $below = $place[$key] ?? [];
+        $place[$key] = count($keys) < 2 ? $to : self::put(is_array($below) ? $below : [], array_slice($keys, 1), $to);
+
+        return $place;
+    }
 }

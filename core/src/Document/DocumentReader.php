@@ -8,6 +8,7 @@ use BackedEnum;
 use Hojaldre\Core\Refusal\Refusal;
 use Hojaldre\Core\Refusal\Refusals;
 use Hojaldre\Core\Refusal\Refused;
+use stdClass;
 
 /**
  * Makes an object of a decoded document by the shape that its class declares. Every fault is named by its JSON pointer; reading
@@ -226,6 +227,8 @@ final readonly class DocumentReader
     /** @return array<string, float> */
     private function named(string $name, mixed $value, string $at, NamedNumbers $holds): array
     {
+        // as the writer leaves it where there is nothing in it
+        $value = $value instanceof stdClass ? (array) $value : $value;
         if (! is_array($value) || ($value !== [] && array_is_list($value))) {
             $this->refuse($value === null ? 'missing-object' : 'not-an-object', $at, ['field' => $name]);
 

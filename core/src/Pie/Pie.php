@@ -13,6 +13,7 @@ use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Oven\BakePlan;
 use Hojaldre\Core\Oven\OvenMode;
+use Hojaldre\Core\Oven\Stage;
 use Hojaldre\Core\Pastry\Crust;
 use Hojaldre\Core\Pastry\Lining;
 use Hojaldre\Core\Pastry\Seal;
@@ -115,6 +116,14 @@ final readonly class Pie implements Judged
             $this->crust->lid->isLattice() => Form::Lattice,
             default => Form::DoubleCrust,
         };
+    }
+
+    /** @return list<float> what the dial is set to for each stage of the shell and then of the bake, °C; none where no oven is chosen */
+    public function dialsCelsius(): array
+    {
+        $oven = $this->bake->oven;
+
+        return $oven === null ? [] : array_map(static fn (ShellStage|Stage $stage): float => $oven->dialCelsius($stage->ovenCelsius), [...$this->crust->shell, ...$this->bake->stages]);
     }
 
     /** What lies on the crust, below everything that is wet. */

@@ -4,7 +4,7 @@ import type { components, paths } from "./generated/schema";
 type Schemas = components["schemas"];
 export type PieDesign = Schemas["PieDesign"];
 export type SolidLayer = Schemas["SolidLayer"];
-export type AbsorbentLayer = Schemas["AbsorbentLayer"];
+export type ScatteredLayer = Schemas["ScatteredLayer"];
 export type Stage = Schemas["Stage"];
 export type ShellStage = Schemas["ShellStage"];
 export type Preparation = Schemas["Preparation"];
@@ -34,11 +34,12 @@ export type CustardAnswers = Schemas["CustardAnswers"];
 export type CustardAnswer = Schemas["CustardAnswer"];
 export type Effect = Schemas["Effect"];
 export type BakeReport = Schemas["BakeReport"];
-export type BakeEvent = Schemas["BakeEvent"];
+export type BakeEventTime = Schemas["BakeEventTime"];
 export type BakeFilm = Schemas["BakeFilm"];
 export type BakeFrame = Schemas["BakeFrame"];
 export type Entry = Schemas["Entry"];
-export type EntryKind = Schemas["EntryWords"]["kind"];
+export type EntryKind = Schemas["EntryKind"];
+export type TypedEntry = Schemas["TypedEntry"];
 
 /** An answer of the API other than the one asked for, or no answer at all. */
 export class ApiProblem extends Error {
@@ -58,6 +59,8 @@ const offline: Problem = {
   at: "",
   mend: "The kitchen's server does not answer. What you typed is kept on this device; try again when the connection is back.",
   refusals: [],
+  retryAfterSeconds: null,
+  revision: null,
 };
 
 const token = { csrf: "" };

@@ -1,5 +1,14 @@
 import { keepPreviousData, queryOptions } from "@tanstack/react-query";
-import { answer, api, type EntryKind, type Food, type PieDesign, type ReadingName, rememberToken } from "./client";
+import {
+  answer,
+  api,
+  type EntryKind,
+  type Food,
+  type PieDesign,
+  type ReadingName,
+  rememberToken,
+  type TypedEntry,
+} from "./client";
 
 /** Every question to the server, described once: screens, prefetch and invalidation share these. */
 export const sessionQuery = queryOptions({
@@ -85,18 +94,24 @@ export const forecastQuery = (kitchen: string, design: PieDesign) =>
     retry: false,
   });
 
+const editOf = (kitchen: string, design: PieDesign, entry: TypedEntry | null, signal: AbortSignal) =>
+  answer(api.POST("/kitchens/{kitchen}/edits", { params: { path: { kitchen } }, body: { design, entry }, signal }));
+
+/** What words typed into a design come to, what they change in it, and a first forecast of what comes of it. */
+export const editQuery = (kitchen: string, design: PieDesign, entry: TypedEntry) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "edit", entry.at, entry.words, JSON.stringify(design)],
+    queryFn: ({ signal }) => editOf(kitchen, design, entry, signal),
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 10_000,
+    retry: false,
+  });
+
 /** A first answer, from one coarse bake; it comes in a fraction of the time. */
 export const roughQuery = (kitchen: string, design: PieDesign) =>
   queryOptions({
     queryKey: ["kitchen", kitchen, "rough", JSON.stringify(design)],
-    queryFn: ({ signal }) =>
-      answer(
-        api.POST("/kitchens/{kitchen}/forecast", {
-          params: { path: { kitchen }, query: { rough: "1" } },
-          body: design,
-          signal,
-        }),
-      ),
+    queryFn: ({ signal }) => editOf(kitchen, design, null, signal).then((edit) => edit.forecast),
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 10_000,
     retry: false,
@@ -149,15 +164,15 @@ export const shellQuery = (kitchen: string, design: PieDesign) =>
   });
 
 /** What can stand in for the food at a place of the design. */
-export const substitutesQuery = (kitchen: string, design: PieDesign, at: string) =>
+export const swapsQuery = (kitchen: string, design: PieDesign, at: string) =>
   queryOptions({
-    queryKey: ["kitchen", kitchen, "substitutes", at, JSON.stringify(design)],
+    queryKey: ["kitchen", kitchen, "swaps", at, JSON.stringify(design)],
     queryFn: async ({ signal }) =>
       (
         await answer(
-          api.POST("/kitchens/{kitchen}/substitutes", { params: { path: { kitchen } }, body: { design, at }, signal }),
+          api.POST("/kitchens/{kitchen}/swaps", { params: { path: { kitchen } }, body: { design, at }, signal }),
         )
-      ).substitutes,
+      ).swaps,
     staleTime: Number.POSITIVE_INFINITY,
     retry: false,
   });
@@ -191,6 +206,6 @@ export const readEntry = (kitchen: string, kind: EntryKind, words: string, food?
   answer(
     api.POST("/kitchens/{kitchen}/entries", {
       params: { path: { kitchen } },
-      body: { kind, words, ...(food ? { food } : {}) },
+      body: { kind, words, food: food ?? null },
     }),
   );

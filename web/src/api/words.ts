@@ -1,4 +1,4 @@
-import { ApiProblem, type BakeEvent, type Entry, type EntryKind, type Food } from "./client";
+import { ApiProblem, type Entry, type EntryKind, type Food } from "./client";
 import { readEntry } from "./queries";
 
 export type ReadAmount = Pick<Entry, "words" | "value" | "said" | "others" | "mode">;
@@ -17,14 +17,3 @@ export async function readWords(
     throw thrown;
   }
 }
-
-export const eventWords: Record<BakeEvent["name"], string> = {
-  "edge-set": "edge set",
-  "time-to-look": "time to look",
-  set: "set",
-  safe: "safe",
-  "light-gold": "light gold",
-  golden: "golden",
-  dark: "dark",
-  over: "over-baked",
-};

@@ -134,7 +134,7 @@ function Solids({ layer, frame, level, scattered }: SolidsProps) {
         strokeWidth="1.15"
       />
       <path d={pieces.lines} fill="none" stroke={line} strokeWidth="1.15" strokeLinecap="round" />
-      {layer.crumbs && <path d={piecesOf(layer, frame, "crumbs").outlines} fill={line} />}
+      {layer.hasBinder && <path d={piecesOf(layer, frame, "crumbs").outlines} fill={line} />}
     </>
   );
 }

@@ -1,4 +1,5 @@
 import { memo } from "react";
+import { defaults } from "../api/generated/defaults";
 import { number } from "../ui/numbers";
 import { ink } from "../ui/theme";
 import { WATER_BREAKS } from "./frame";
@@ -19,7 +20,7 @@ export const WaterLegend = memo(function WaterLegend({ width }: { width: number 
       width={step * 9 + 30}
       height="54"
       role="img"
-      aria-label="Water scale: crisp to 8 %, dry to 14, soft to 21, soggy to 40, filling above."
+      aria-label={`Water scale: crisp to ${defaults.crispToPercent} %, dry to ${defaults.dryToPercent}, soft to ${defaults.softToPercent}, soggy to 40, filling above.`}
       style={{ display: "block" }}
     >
       {WORDS.filter(([, word]) => step >= 40 || word !== "soggy").map(([index, word]) => (

@@ -8,12 +8,12 @@ const margins = { left: 8, right: 74, top: 30, bottom: 40 };
 const leeks = {
   id: "leeks",
   kind: "solid" as const,
-  texture: "strands",
+  texture: "strands" as const,
   bottomMm: 3,
   topMm: 13,
   packing: 0.7,
   waterPercent: 75,
-  crumbs: false,
+  hasBinder: false,
 };
 
 describe("the drawing", () => {

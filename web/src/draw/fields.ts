@@ -1,4 +1,5 @@
 import type { BakeFilm, BakeFrame } from "../api/client";
+import { WATER_BREAKS } from "./frame";
 
 export type FieldName = "heat" | "water" | "set" | "colour";
 
@@ -37,7 +38,7 @@ export function fieldOf(name: FieldName, film: Pick<BakeFilm, "setsAtCelsius">):
       return {
         name,
         title: "water",
-        breaks: [4, 8, 14, 21, 40, 65, 71, 80],
+        breaks: WATER_BREAKS,
         words: [
           [0, "crisp"],
           [2, "dry"],

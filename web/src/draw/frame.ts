@@ -1,4 +1,5 @@
 import type { Section } from "../api/client";
+import { defaults } from "../api/generated/defaults";
 
 /** Where mm of a section come to lie in px of a drawing: the axis at the left, the floor below. */
 export type Frame = {
@@ -50,7 +51,8 @@ export function bandPath(frame: Frame, bottomMm: number, topMm: number): string 
 }
 
 /** Class of a water content, 0 to 8, as the field scale has it. */
-export const WATER_BREAKS = [4, 8, 14, 21, 40, 65, 71, 80];
+const { crispToPercent, dryToPercent, softToPercent } = defaults;
+export const WATER_BREAKS = [4, crispToPercent, dryToPercent, softToPercent, 40, 65, 71, 80];
 
 export function waterClass(percent: number): number {
   return WATER_BREAKS.filter((limit) => percent >= limit).length;

@@ -55,7 +55,7 @@ describe("an entry edited in place", () => {
     const { preview, input } = field();
     for (const value of ["3 g", "30 g", "300 g"]) fireEvent.change(input, { target: { value } });
     await waitFor(() => expect(preview).toHaveBeenCalledTimes(1));
-    expect(preview).toHaveBeenCalledWith(300);
+    expect(preview).toHaveBeenCalledWith("300 g");
   });
 
   it("never lets a late reading overtake a newer one", async () => {

@@ -11,8 +11,8 @@ type Props<T> = {
   read: (words: string) => ReadResult<T> | Promise<ReadResult<T>>;
   /** kept: Enter, or leaving the field */
   keep: (value: T) => void;
-  /** shown while typing, not yet kept; null takes it back */
-  preview?: (value: T | null) => void;
+  /** told of the words while they are typed, not yet kept; null takes them back */
+  preview?: (words: string | null) => void;
   /** a refusal that came from elsewhere, such as the forecast */
   mend?: string;
   strong?: boolean;
@@ -45,23 +45,21 @@ export function EntryField<T>(props: Props<T>) {
   }, [words]);
   useEffect(() => () => clearTimeout(timer.current), []);
 
-  const look = async (text: string, then: (value: T) => void, loud: boolean) => {
+  const take = async (text: string) => {
     const mine = ++turn.current;
     const got = await read(text);
     if (mine !== turn.current) return;
-    if (got.ok) {
-      setRefused(null);
-      then(got.value);
-    } else if (loud) {
-      setRefused(got.mend);
-    }
+    if (!got.ok) return setRefused(got.mend);
+    setRefused(null);
+    keep(got.value);
+    setTyped(null);
   };
 
   const type = (text: string) => {
     setTyped(text);
     setRefused(null);
     clearTimeout(timer.current);
-    if (preview) timer.current = setTimeout(() => look(text, preview, false), WAIT_MS);
+    if (preview) timer.current = setTimeout(() => preview(text), WAIT_MS);
   };
 
   const finish = () => {
@@ -72,11 +70,7 @@ export function EntryField<T>(props: Props<T>) {
       return;
     }
     keeping.current = typed;
-    const kept = (value: T) => {
-      keep(value);
-      setTyped(null);
-    };
-    void track(look(typed, kept, true)).finally(() => {
+    void track(take(typed)).finally(() => {
       keeping.current = null;
     });
   };

@@ -2,41 +2,43 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { type ReactNode, useState } from "react";
 import type { Reading } from "../api/client";
 import { number, range } from "./numbers";
-import { type Geometry, readingGeometry, readingSentence, title } from "./readingGeometry";
+import { type Geometry, readingGeometry, readingSentence } from "./readingGeometry";
 import { loafPath, recessPath } from "./recess";
 import { ink } from "./theme";
 import { useWidth } from "./useWidth";
 
 const RULE = 17;
 const DEPTH = 13;
-const SUBSTANCE = { hold: "ink2", set: "heat", safe: "heat", base: "water", salt: "ink2", fill: "ink2" } as const;
+const SUBSTANCE = { custard: "ink2", set: "heat", safe: "heat", base: "water", salt: "ink2", fill: "ink2" } as const;
 
 type Props = { reading: Reading; children?: ReactNode /** what opens with the reason */; more?: ReactNode };
 
 /** One reading: name, value, range, word; below, the rule with its recess and the loaf; the reason on demand. */
 export function ReadingRow({ reading, children, more }: Props) {
   const [open, setOpen] = useState(false);
-  const trouble = reading.state === "on-the-rim";
+  const trouble = reading.state === "outside";
   const alwaysOpen = trouble || reading.state === "unknown";
   return (
     <Box
       as="section"
-      aria-label={title(reading.name)}
+      aria-label={reading.title}
       data-reading={reading.name}
       borderTop={trouble ? "3px solid {colors.rim}" : "1.4px solid {colors.hair}"}
       paddingBlock="7px 6px"
     >
       <Flex align="baseline" gap="10px">
-        <Box as="h3" fontSize="name" fontWeight="680" width="48px" flex="none">
-          {title(reading.name)}
+        <Box as="h3" fontSize="name" fontWeight="680" minWidth="56px" flex="none">
+          {reading.title}
         </Box>
         {reading.value !== null && (
           <Box as="span" fontSize="reading" fontWeight="650" whiteSpace="nowrap" data-testid={`${reading.name}-value`}>
-            {number(reading.value, reading.decimals)} {reading.unit === "g to an egg" ? "g" : reading.unit}
+            {number(reading.value, reading.decimals)} {reading.shortUnit}
           </Box>
         )}
         <Box as="span" color="ink2" whiteSpace="nowrap">
-          {reading.unit === "g to an egg" && reading.value !== null && "an egg, "}
+          {reading.unit !== reading.shortUnit &&
+            reading.value !== null &&
+            `${reading.unit.replace(`${reading.shortUnit} `, "")}, `}
           {range(reading.low, reading.high, reading.decimals)}
         </Box>
         <Box
@@ -59,7 +61,7 @@ export function ReadingRow({ reading, children, more }: Props) {
             color="rim"
             cursor="pointer"
             aria-expanded={open}
-            aria-label={`Why: ${title(reading.name)}`}
+            aria-label={`Why: ${reading.title}`}
             onClick={() => setOpen(!open)}
           >
             {open ? "Less" : "Why"}

@@ -9,7 +9,7 @@ export function effects(way: Pick<WayOut, "effects" | "clears">, own: Reading["n
     1,
   );
   return (
-    [first && moveOf(first).words, ...others].filter(Boolean).join(", ") + (way.clears ? "" : "; not enough alone")
+    [first && moveOf(first).words, ...others].filter(Boolean).join(", ") + (way.clears ? "" : "; not enough by itself")
   );
 }
 
@@ -28,9 +28,9 @@ function moveOf(effect: Effect) {
   const before = show(effect.from, effect.verdictBefore);
   const after = show(effect.to, effect.verdictAfter);
   const turned = effect.verdictBefore !== effect.verdictAfter;
-  const unit = effect.unit === "g to an egg" ? "g" : effect.unit;
+  const unit = effect.unit;
   return {
-    name: effect.name,
+    name: effect.title.toLowerCase(),
     turned,
     moved: before !== after || turned,
     weight: Math.abs((effect.to ?? 0) - (effect.from ?? 0)) / (Math.abs(effect.from ?? 0) || 1),

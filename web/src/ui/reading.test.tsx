@@ -9,17 +9,18 @@ import { system } from "./theme";
 
 const base: Reading = {
   name: "base",
+  title: "Base",
   unit: "%",
+  shortUnit: "%",
   decimals: 0,
   value: 17.4,
   low: 14.6,
   high: 20.3,
   limits: { lower: null, lowerName: "", upper: 14, upperName: "dry to" },
   scale: { from: 0, to: 28 },
-  state: "on-the-rim",
+  state: "outside",
   verdict: "soft",
   reason: "49 g will still weep in the oven.",
-  waysOut: null,
 };
 
 const way: WayOut = {
@@ -30,9 +31,36 @@ const way: WayOut = {
   high: 15,
   changes: [],
   effects: [
-    { name: "set", unit: "g to an egg", decimals: 0, from: 95, to: 88, verdictBefore: "holds", verdictAfter: "holds" },
-    { name: "base", unit: "%", decimals: 0, from: 17.4, to: 13.9, verdictBefore: "soft", verdictAfter: "dry" },
-    { name: "salt", unit: "%", decimals: 2, from: 0.98, to: 0.98, verdictBefore: "enough", verdictAfter: "enough" },
+    {
+      name: "set",
+      title: "Set",
+      unit: "g",
+      decimals: 0,
+      from: 95,
+      to: 88,
+      verdictBefore: "holds",
+      verdictAfter: "holds",
+    },
+    {
+      name: "base",
+      title: "Base",
+      unit: "%",
+      decimals: 0,
+      from: 17.4,
+      to: 13.9,
+      verdictBefore: "soft",
+      verdictAfter: "dry",
+    },
+    {
+      name: "salt",
+      title: "Salt",
+      unit: "%",
+      decimals: 2,
+      from: 0.98,
+      to: 0.98,
+      verdictBefore: "enough",
+      verdictAfter: "enough",
+    },
   ],
 };
 
@@ -67,7 +95,7 @@ describe("a reading", () => {
     expect(screen.queryByRole("button", { name: "Why: Base" })).toBeNull();
     rerender(
       <ChakraProvider value={system}>
-        <ReadingRow reading={{ ...base, value: 12, low: 11, high: 13, state: "seated", verdict: "dry" }} />
+        <ReadingRow reading={{ ...base, value: 12, low: 11, high: 13, state: "inside", verdict: "dry" }} />
       </ChakraProvider>,
     );
     expect(screen.getByRole("button", { name: "Why: Base" })).toBeTruthy();
@@ -76,7 +104,7 @@ describe("a reading", () => {
   it("says of a way out what it does to its own reading first and to others only where they move", () => {
     expect(effects(way, "base")).toBe("17 to 14 %, dry, set 95 to 88 g");
     expect(effects({ ...way, clears: false, effects: way.effects.slice(1, 2) }, "base")).toBe(
-      "17 to 14 %, dry; not enough alone",
+      "17 to 14 %, dry; not enough by itself",
     );
     expect(told(way.effects, 2)).toEqual(["base 17 to 14 %, dry"]);
     expect(told(way.effects.slice(0, 1), 2)).toEqual(["set 95 to 88 g"]);

@@ -68,7 +68,5 @@ export function readingSentence(reading: Reading): string {
   const limits = readingGeometry(reading, 100)
     .limits.map((one) => `; ${one.text}`)
     .join("");
-  return `${title(reading.name)}${value}${between}${limits}; ${reading.verdict}.`;
+  return `${reading.title}${value}${between}${limits}; ${reading.verdict}.`;
 }
-
-export const title = (name: string) => name.charAt(0).toUpperCase() + name.slice(1);

@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/edits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Words typed into a design: what they come to, what they change, and a first forecast; nothing is stored. */
+        post: operations["editDesign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/custards": {
         parameters: {
             query?: never;
@@ -751,24 +768,50 @@ export interface components {
          * @enum {string}
          */
         DairyBody: "pours" | "spoons" | "stands";
-        /** @description What the trade takes for usual, so that the screen need not know: limits, first guesses, lists. */
+        /** @description What a cook commonly begins with, and the limits that words turn on (common practice, no source). `./hojaldre generate` writes it down for the screen, so that the screen has no rule of the trade of its own. */
         Defaults: {
-            /** @description Where the words for a base change, % water: crisp to, dry to, soft to. */
+            /** @description water of a base */
             crispToPercent: number;
             dryToPercent: number;
             softToPercent: number;
-            /** @description a blind bake as it is commonly done */
             parBake: components["schemas"]["ShellStage"][];
-            /** @description What is scattered on a crust, and what seasons. */
-            crumbs: components["schemas"]["Food"];
+            /** @description one stage more of a blind bake */
+            anotherShellStage: components["schemas"]["ShellStage"];
+            /** @description one stage more of the bake */
+            anotherStageMinutes: number;
+            lid: components["schemas"]["Lid"];
+            lattice: components["schemas"]["Lid"];
+            custard: components["schemas"]["CustardLayer"];
+            /** @description folded into a wet layer */
+            crumbs: components["schemas"]["Ingredient"];
             salt: components["schemas"]["Food"];
+            /** @description rubbed on a layer */
+            rubbedSaltGrams: number;
+            /** @description in the water it is boiled in */
+            boiledSaltGramsPerLitre: number;
+            benchCelsius: number;
             allergens: components["schemas"]["Allergen"][];
+            /** @description one of each shape */
+            tins: components["schemas"]["Tin"][];
         };
         /**
          * @description How a dough bakes: short, or in leaves with air between them.
          * @enum {string}
          */
         DoughKind: "short" | "puff";
+        /** @description What came of an entry: how it was read, what it changes in the design, and a first forecast of the design changed. */
+        Edit: {
+            /** @description null where nothing was typed */
+            entry: components["schemas"]["Entry"] | null;
+            changes: components["schemas"]["Change"][];
+            /** @description by one coarse bake, and without its report; ask /forecast for the rest */
+            forecast: components["schemas"]["Forecast"];
+        };
+        /** @description A design as it stands, and what is typed into it; null where only a first answer is wanted. */
+        EditWish: {
+            design: components["schemas"]["PieDesign"];
+            entry: components["schemas"]["TypedEntry"] | null;
+        };
         /** @description What a change does to one reading. */
         Effect: {
             name: components["schemas"]["ReadingName"];
@@ -924,6 +967,8 @@ export interface components {
             salt: components["schemas"]["SaltSum"];
             section: components["schemas"]["Section"];
             tinLabel: string;
+            /** @description what to set for each stage of the shell and of the bake; none where no oven is chosen */
+            dials: string[];
             allergens: components["schemas"]["Allergen"][];
             assumptions: string[];
             cautions: string[];
@@ -1012,6 +1057,11 @@ export interface components {
             /** @description mm */
             depthMm: number;
         };
+        /**
+         * @description What a member may do: a guest looks and tries out, a cook also saves; an owner is the cook a kitchen was opened for.
+         * @enum {string}
+         */
+        MemberRole: "owner" | "cook" | "guest";
         NamedGrams: {
             name: string;
             grams: number;
@@ -1309,7 +1359,6 @@ export interface components {
             /** @description null when nobody is signed in */
             user: components["schemas"]["SessionUser"] | null;
             kitchens: components["schemas"]["SessionKitchen"][];
-            defaults: components["schemas"]["Defaults"];
         };
         SessionKitchen: {
             /**
@@ -1318,12 +1367,14 @@ export interface components {
              */
             id: string;
             name: string;
-            role: components["schemas"]["Role"];
+            role: components["schemas"]["MemberRole"];
         };
         SessionUser: {
             name: string;
             email: string;
             units: components["schemas"]["Units"];
+            /** @description an oven of so many °C, from 0 on, as this cook likes it told */
+            ovenWords: string[];
         };
         /** @description Par-bake or not. */
         ShellAdvice: {
@@ -1533,6 +1584,14 @@ export interface components {
         Tins: {
             tins: components["schemas"]["StoredTin"][];
         };
+        /** @description What a cook typed into a place of the design. */
+        TypedEntry: {
+            /** @description JSON pointer to the amount or the number */
+            at: string;
+            kind: components["schemas"]["EntryKind"];
+            words: string;
+            food: components["schemas"]["Food"] | null;
+        };
         /** @description A person's own units. */
         Units: {
             /** @description which cup and spoons are meant */
@@ -1637,6 +1696,68 @@ export interface operations {
                 };
             };
             /** @description The design is refused, every fault with its mend */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    editDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EditWish"];
+            };
+        };
+        responses: {
+            /** @description What came of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Edit"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not understood, or no design any more, with what to write instead */
             422: {
                 headers: {
                     [name: string]: unknown;

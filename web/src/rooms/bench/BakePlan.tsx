@@ -1,7 +1,8 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { memo } from "react";
-import type { PieDesign, Stage } from "../../api/client";
+import type { PieDesign } from "../../api/client";
+import { defaults } from "../../api/generated/defaults";
 import { ovensQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
@@ -15,7 +16,7 @@ const ON: [PieDesign["bake"]["on"], string][] = [
   ["rack", "on an open rack"],
   ["steel", "on a hot steel or stone"],
 ];
-const WARES: [PieDesign["bake"]["ware"], string][] = [
+const TIN_MATERIALS: [PieDesign["bake"]["tinMaterial"], string][] = [
   ["dark-steel", "dark steel tin"],
   ["shiny-steel", "shiny steel tin"],
   ["aluminium", "aluminium tin"],
@@ -23,13 +24,11 @@ const WARES: [PieDesign["bake"]["ware"], string][] = [
   ["ceramic", "ceramic dish"],
   ["perforated", "perforated tin"],
 ];
-const LATER: Pick<Stage, "minutes"> = { minutes: 10 };
 
 /** The stages of the filled pie in the oven, edited in place, and which oven it is. */
-export const BakePlan = memo(function BakePlan({ bake }: { bake: PieDesign["bake"] }) {
+export const BakePlan = memo(function BakePlan({ bake, dials }: { bake: PieDesign["bake"]; dials: string[] }) {
   const { kitchen, change } = useBenchContext();
   const ovens = useQuery(ovensQuery(kitchen)).data ?? [];
-  const runsBy = bake.oven?.runsByKelvins ?? 0;
   const last = bake.stages.at(-1);
   const total = bake.stages.reduce((sum, stage) => sum + stage.minutes, 0);
   const chosen = bake.oven?.name ?? "";
@@ -60,9 +59,9 @@ export const BakePlan = memo(function BakePlan({ bake }: { bake: PieDesign["bake
         )}
         <Choice
           label="What the tin is made of"
-          value={bake.ware}
-          options={WARES}
-          choose={(ware) => change((design) => setAt(design, "/bake/ware", ware))}
+          value={bake.tinMaterial}
+          options={TIN_MATERIALS}
+          choose={(to) => change((design) => setAt(design, "/bake/tinMaterial", to))}
         />
         <Choice
           label="What it stands on"
@@ -78,7 +77,7 @@ export const BakePlan = memo(function BakePlan({ bake }: { bake: PieDesign["bake
           return (
             // biome-ignore lint/suspicious/noArrayIndexKey: stages have no name of their own
             <Box as="li" key={index} paddingBlock="3px">
-              <StageEntry name={name} at={at} stage={stage} runsByKelvins={runsBy}>
+              <StageEntry name={name} at={at} stage={stage} dial={dials[index]}>
                 {index > 0 && <Box color="ink2">then</Box>}
               </StageEntry>
               <Flex gap="2px 14px" wrap="wrap" align="baseline" color="ink2">
@@ -103,7 +102,11 @@ export const BakePlan = memo(function BakePlan({ bake }: { bake: PieDesign["bake
           look="plain"
           minHeight="30px"
           marginLeft="-6px"
-          onClick={() => change((design) => setAt(design, "/bake/stages", [...bake.stages, { ...last, ...LATER }]))}
+          onClick={() =>
+            change((design) =>
+              setAt(design, "/bake/stages", [...bake.stages, { ...last, minutes: defaults.anotherStageMinutes }]),
+            )
+          }
         >
           + A stage after that
         </Button>

@@ -12,7 +12,6 @@ import { type Draft, findDraft } from "./draft";
 import { Header } from "./Header";
 import type { Before } from "./InTheOven";
 import { Middle } from "./Middle";
-import { applyChanges } from "./pointer";
 import { Readings } from "./Readings";
 import { Stack } from "./Stack";
 import { type Panel, Tray } from "./Tray";
@@ -64,28 +63,24 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
     document.title = `${bench.present.name}, Hojaldre`;
   }, [bench.present.name]);
 
-  const { change, preview, undo } = bench;
-  const { refusals, stale, of } = bench.forecast;
-  const report = bench.forecast.data.bake;
-  const latest = useRef({ design: bench.present, stale, of, report });
-  latest.current = { design: bench.present, stale, of, report };
+  const { change, enter, ask, preview, undo, now, apply: put } = bench;
+  const { refusals, of } = bench.forecast;
+  const latest = useRef(bench.forecast.data.bake);
+  latest.current = bench.forecast.data.bake;
   const apply = useCallback(
     (way: WayOut, of: PieDesign) => {
-      // worked out for another design than the one on the bench: the right one is on its way
-      if (latest.current.stale || latest.current.of !== of) return;
-      const to = applyChanges(latest.current.design, way.changes);
-      change(() => to);
-      setApplied({ act: way.act, design: to, before: { design: of, report: latest.current.report } });
+      const before = { design: of, report: latest.current };
+      const design = put(way, of);
+      if (design) setApplied({ act: way.act, design, before });
     },
-    [change],
+    [put],
   );
-  const now = useCallback(() => latest.current.design, []);
   const context = useMemo(
-    () => ({ kitchen, refusals, change, now, preview }),
-    [kitchen, refusals, change, now, preview],
+    () => ({ kitchen, refusals, change, enter, ask, now, preview }),
+    [kitchen, refusals, change, enter, ask, now, preview],
   );
   const forecast = bench.forecast.data;
-  const troubles = forecast.readings.filter((reading) => reading.state === "on-the-rim").length;
+  const troubles = forecast.readings.filter((reading) => reading.state === "outside").length;
   const shown = (name: Panel) => ({ base: panel === name ? "block" : "none", sm: "block" });
   return (
     <BenchContext value={context}>

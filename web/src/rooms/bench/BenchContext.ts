@@ -1,5 +1,6 @@
 import { createContext, useContext } from "react";
-import type { PieDesign, Refusal } from "../../api/client";
+import type { PieDesign, Refusal, TypedEntry } from "../../api/client";
+import type { ReadResult } from "../../ui/entry";
 
 export type Change = (design: PieDesign) => PieDesign;
 
@@ -9,10 +10,14 @@ type Value = {
   refusals: Refusal[];
   /** change the design for good */
   change: (by: Change) => void;
+  /** words typed into a place of the design; what was refused comes back as what to write instead */
+  enter: (entry: TypedEntry) => Promise<ReadResult<null>>;
+  /** another design that the server makes of this one; resolves to what to do where it refuses */
+  ask: (make: (design: PieDesign) => Promise<PieDesign>) => Promise<string | null>;
   /** the design as it stands this moment */
   now: () => PieDesign;
-  /** show a change while it is typed; null takes it back */
-  preview: (by: Change | null) => void;
+  /** show what is typed before it is kept; null takes it back */
+  preview: (entry: TypedEntry | null) => void;
 };
 
 export const BenchContext = createContext<Value | null>(null);

@@ -1,15 +1,16 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { memo } from "react";
 import type { PieDesign, ShellStage } from "../../api/client";
+import { defaults } from "../../api/generated/defaults";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
 import { number } from "../../ui/numbers";
 import { useBenchContext } from "./BenchContext";
-import { NumberEntry } from "./NumberEntry";
 import { setAt, without } from "./pointer";
 import { Row } from "./Row";
 import { ShellAdvice } from "./ShellAdvice";
 import { StageEntry } from "./StageEntry";
+import { TypedEntry } from "./TypedEntry";
 
 type Crust = PieDesign["crust"];
 type Covering = "open" | "lid" | "lattice" | "lid-only";
@@ -35,16 +36,13 @@ const GLAZES: [NonNullable<Crust["lid"]>["glaze"], string][] = [
   ["milk", "milk glaze"],
 ];
 const MOST_STAGES = 4;
-/** What cooks commonly begin with; the core keeps the same (common practice, no source). */
-const WEIGHTED: ShellStage = { how: "weighted", ovenCelsius: 190, mode: "static", minutes: 15, rack: "middle" };
-const BARE: ShellStage = { how: "bare", ovenCelsius: 190, mode: "static", minutes: 6, rack: "middle" };
 
 const thick = (mm: number) => `${number(mm, Number.isInteger(mm) ? 0 : 1)} mm`;
 
-type Props = { crust: Crust; folded: boolean; crustGrams: number; runsByKelvins: number };
+type Props = { crust: Crust; folded: boolean; crustGrams: number; dials: string[] };
 
 /** The pastry below everything: how thick, what the empty shell goes through, what seals and what covers it. */
-export const CrustRow = memo(function CrustRow({ crust, folded, crustGrams, runsByKelvins }: Props) {
+export const CrustRow = memo(function CrustRow({ crust, folded, crustGrams, dials }: Props) {
   const { change } = useBenchContext();
   const lined = crust.lining === "tin";
   return (
@@ -53,14 +51,14 @@ export const CrustRow = memo(function CrustRow({ crust, folded, crustGrams, runs
         <Box as="span" color="ink2">
           rolled{" "}
         </Box>
-        <NumberEntry
+        <TypedEntry
           label="Crust, rolled thickness"
           at="/crust/thicknessMm"
           kind="length"
           words={thick(crust.thicknessMm)}
         />
       </Box>
-      {!folded && lined && <ShellPlan shell={crust.shell} runsByKelvins={runsByKelvins} />}
+      {!folded && lined && <ShellPlan shell={crust.shell} dials={dials} />}
       {!folded && lined && <ShellAdvice />}
       <Flex direction="column" align="flex-start" gap="2px">
         {!folded && lined && (
@@ -78,14 +76,14 @@ export const CrustRow = memo(function CrustRow({ crust, folded, crustGrams, runs
 });
 
 /** What the empty shell goes through before it is filled. */
-function ShellPlan({ shell, runsByKelvins }: { shell: ShellStage[]; runsByKelvins: number }) {
+function ShellPlan({ shell, dials }: { shell: ShellStage[]; dials: string[] }) {
   const { change } = useBenchContext();
   const put = (to: ShellStage[]) => change((design) => setAt(design, "/crust/shell", to));
   if (shell.length === 0) {
     return (
       <Box>
         filled raw{" "}
-        <Button look="plain" minHeight="28px" onClick={() => put([WEIGHTED, BARE])}>
+        <Button look="plain" minHeight="28px" onClick={() => put(defaults.parBake)}>
           Blind bake it
         </Button>
       </Box>
@@ -101,7 +99,7 @@ function ShellPlan({ shell, runsByKelvins }: { shell: ShellStage[]; runsByKelvin
               name={`Blind bake, stage ${index + 1}`}
               at={`/crust/shell/${index}`}
               stage={stage}
-              runsByKelvins={runsByKelvins}
+              dial={dials[index]}
             >
               <Choice
                 label={`Blind bake, stage ${index + 1}, how`}
@@ -115,7 +113,7 @@ function ShellPlan({ shell, runsByKelvins }: { shell: ShellStage[]; runsByKelvin
       </Box>
       <Flex gap="2px" marginLeft="-6px" wrap="wrap">
         {shell.length < MOST_STAGES && (
-          <Button look="plain" minHeight="28px" onClick={() => put([...shell, BARE])}>
+          <Button look="plain" minHeight="28px" onClick={() => put([...shell, defaults.anotherShellStage])}>
             + A stage
           </Button>
         )}
@@ -131,10 +129,16 @@ function Covered({ crust }: { crust: Crust }) {
   const { change } = useBenchContext();
   const { lid } = crust;
   const covering: Covering =
-    crust.lining === "lid-only" ? "lid-only" : lid === null ? "open" : lid.openShare >= 0.1 ? "lattice" : "lid";
+    crust.lining === "lid-only"
+      ? "lid-only"
+      : lid === null
+        ? "open"
+        : lid.openShare >= defaults.lattice.openShare / 4
+          ? "lattice"
+          : "lid";
   const cover = (to: Covering) => {
-    const openShare = to === "lattice" ? 0.4 : 0.01;
-    const next = to === "open" ? null : { thicknessMm: lid?.thicknessMm ?? 3, openShare, glaze: lid?.glaze ?? "egg" };
+    const usual = to === "lattice" ? defaults.lattice : defaults.lid;
+    const next = to === "open" ? null : { ...usual, ...(lid && { thicknessMm: lid.thicknessMm, glaze: lid.glaze }) };
     change((design) =>
       setAt(setAt(design, "/crust/lid", next), "/crust/lining", to === "lid-only" ? "lid-only" : "tin"),
     );
@@ -148,7 +152,7 @@ function Covered({ crust }: { crust: Crust }) {
             <Box as="span" color="ink2">
               rolled{" "}
             </Box>
-            <NumberEntry
+            <TypedEntry
               label="Lid, rolled thickness"
               at="/crust/lid/thicknessMm"
               kind="length"

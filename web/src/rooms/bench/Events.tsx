@@ -1,7 +1,6 @@
 import { Box } from "@chakra-ui/react";
 import { Fragment, memo } from "react";
 import type { BakeReport } from "../../api/client";
-import { eventWords } from "../../api/words";
 import { number, range } from "../../ui/numbers";
 
 /** What is to be seen when, as ranges with their cues; what would come only later is said to. */
@@ -18,7 +17,7 @@ export const Events = memo(function Events({ report }: { report: BakeReport }) {
       {report.events.map((event) => (
         <Fragment key={event.name}>
           <Box as="dt" fontWeight={event.isInPlan ? "650" : "430"} color={event.isInPlan ? "ink" : "ink2"}>
-            {eventWords[event.name]}
+            {event.title}
           </Box>
           <Box as="dd" color={event.isInPlan ? "heat" : "ink2"} whiteSpace="nowrap">
             {range(event.low, event.high) || number(event.minute)} min

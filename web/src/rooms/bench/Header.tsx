@@ -4,7 +4,6 @@ import { Link } from "react-router";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
-import { grams } from "../../ui/numbers";
 import { ink } from "../../ui/theme";
 import { useBenchContext, useMend } from "./BenchContext";
 import { BillPanel } from "./BillPanel";
@@ -35,7 +34,7 @@ export function Header({ bench, pie, mayWrite }: Props) {
           />
         </Box>
         <TinEntry label={bench.forecast.data.tinLabel} tin={design.tin} />
-        <Portions portions={design.portions} each={bench.forecast.data.weights.portionGrams} />
+        <Portions portions={design.portions} words={bench.forecast.data.weights.portions} />
         <Flex marginLeft="auto" gap="6px" align="center" wrap="wrap">
           <Link to={`/k/${kitchen}/card/${pie}`} style={{ color: ink("rim"), fontWeight: 650, padding: "8px 6px" }}>
             Card
@@ -67,8 +66,8 @@ export function Header({ bench, pie, mayWrite }: Props) {
   );
 }
 
-/** How many slices of what weight; a new number can bring the amounts along. */
-function Portions({ portions, each }: { portions: number; each: number }) {
+/** How many of what weight; a new number can bring the amounts along. */
+function Portions({ portions, words }: { portions: number; words: string }) {
   const { change } = useBenchContext();
   const { scale, trouble } = useScaling();
   const [was, setWas] = useState(portions);
@@ -81,11 +80,8 @@ function Portions({ portions, each }: { portions: number; each: number }) {
   };
   return (
     <Box>
-      <EntryField label="Portions" words={String(portions)} read={(words) => readWhole(words, 1, 500)} keep={keep} />
-      <Box as="span">
-        {" "}
-        {portions === 1 ? "portion" : "slices"} of {grams(each)}
-      </Box>
+      <EntryField label="Portions" words={String(portions)} read={(typed) => readWhole(typed, 1, 500)} keep={keep} />
+      <Box as="span"> {words}</Box>
       {was !== portions && (
         <Button look="plain" minHeight="28px" marginLeft="6px" onClick={follow}>
           Scale the filling from {was} to {portions}

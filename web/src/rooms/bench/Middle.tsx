@@ -79,7 +79,7 @@ export const Middle = memo(function Middle({ forecast, design, of, before }: Pro
       )}
       {seen === "poured" && <WaterLegend width={width} />}
       {!empty && seen === "poured" && <WaterLedger forecast={forecast} design={design} />}
-      <BakePlan bake={design.bake} />
+      <BakePlan bake={design.bake} dials={forecast.dials.slice(design.crust.shell.length)} />
       {forecast.bake && (
         <Box as="section" aria-label="What is seen when" marginTop="12px">
           <CurvesChart

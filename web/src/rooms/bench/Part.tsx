@@ -1,8 +1,6 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
-import { useQuery } from "@tanstack/react-query";
 import { Fragment, useState } from "react";
 import type { Entry, Ingredient, PieDesign, StoredFood } from "../../api/client";
-import { foodsQuery } from "../../api/queries";
 import { grams } from "../../ui/numbers";
 import { AmountEntry } from "./AmountEntry";
 import { useBenchContext } from "./BenchContext";
@@ -13,21 +11,14 @@ export type Kind = "eggs" | "dairies" | "blended" | "seasonings";
 
 /** The ingredients of one kind, each with its amount and a way to leave it out. */
 export function Part({ kind, at, list }: { kind: Kind; at: string; list: Ingredient[] }) {
-  const { change, kitchen } = useBenchContext();
+  const { change } = useBenchContext();
   const [swapping, setSwapping] = useState<number | null>(null);
-  const foods = useQuery(foodsQuery(kitchen)).data;
   return list.map((one, index) => (
     // biome-ignore lint/suspicious/noArrayIndexKey: the same food may stand here twice
     <Fragment key={`${kind}-${one.food.id}-${index}`}>
       <Flex justify="space-between" gap="8px" align="baseline">
         <span>
-          <AmountEntry
-            label={one.food.name}
-            at={`${at}/${index}/amount`}
-            amount={one.amount}
-            food={one.food}
-            beside={(design, others) => withOthers(design, at, foods ?? [], others)}
-          />{" "}
+          <AmountEntry label={one.food.name} at={`${at}/${index}/amount`} amount={one.amount} food={one.food} />{" "}
           {kind === "dairies" ? (
             <chakra.button
               type="button"

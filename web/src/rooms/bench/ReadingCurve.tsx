@@ -1,5 +1,6 @@
 import { Box } from "@chakra-ui/react";
 import type { BakeReport, ReadingName } from "../../api/client";
+import { defaults } from "../../api/generated/defaults";
 import { number } from "../../ui/numbers";
 import { ink } from "../../ui/theme";
 import { useWidth } from "../../ui/useWidth";
@@ -12,7 +13,7 @@ const FOOT = 20;
 
 /** What a reading of the bake goes by: its curve, the threshold, and what is not in it. */
 function shownOf(name: ReadingName, report: BakeReport): Shown | null {
-  const { curves, setsAtCelsius, wantedCelsius } = report;
+  const { curves, setsAtCelsius, safeCelsius } = report;
   if (name === "set" && setsAtCelsius !== null)
     return {
       values: curves.centre,
@@ -25,8 +26,8 @@ function shownOf(name: ReadingName, report: BakeReport): Shown | null {
   if (name === "safe")
     return {
       values: curves.centre,
-      limit: wantedCelsius,
-      limitWords: `wanted ${number(wantedCelsius)} °C`,
+      limit: safeCelsius,
+      limitWords: `safe at ${number(safeCelsius)} °C`,
       most: 100,
       colour: "heat",
       says: "The line is the middle, not always the coldest point. A probe decides, not this curve; local food rules and licensed advice come first.",
@@ -34,8 +35,8 @@ function shownOf(name: ReadingName, report: BakeReport): Shown | null {
   if (name === "base" && curves.basePercent.length > 0)
     return {
       values: curves.basePercent,
-      limit: 14,
-      limitWords: "dry to 14 %",
+      limit: defaults.dryToPercent,
+      limitWords: `dry to ${number(defaults.dryToPercent)} %`,
       most: 28,
       colour: "water",
       says: "Water of the base while it bakes; the reading counts 20 min later. Not in it: cracks, holes, and custard that runs under the crust.",

@@ -70,12 +70,12 @@ const ReadingList = memo(function ReadingList({
   design,
   apply,
 }: Pick<Props, "forecast" | "design" | "apply">) {
-  const worst = forecast.readings.find((reading) => reading.state === "on-the-rim");
+  const worst = forecast.readings.find((reading) => reading.state === "outside");
   return (
     <>
       {forecast.readings.map((reading) => (
         <ReadingRow key={reading.name} reading={reading} more={<More reading={reading} forecast={forecast} />}>
-          {reading.state === "on-the-rim" && (
+          {reading.state === "outside" && (
             <Ways reading={reading} design={design} first={reading === worst} apply={apply} />
           )}
         </ReadingRow>

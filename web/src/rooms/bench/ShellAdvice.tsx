@@ -3,17 +3,14 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { ShellStage } from "../../api/client";
 import { shellQuery } from "../../api/queries";
-import { useOvenScale } from "../../api/useOvenScale";
 import { Button } from "../../ui/Button";
 import { number } from "../../ui/numbers";
-import { ovenWords } from "../../ui/oven";
 import { useBenchContext } from "./BenchContext";
 import { setAt } from "./pointer";
 
 /** "Par-bake or not?", answered by baking the pie each way. */
 export function ShellAdvice() {
   const { kitchen, now, change } = useBenchContext();
-  const scale = useOvenScale();
   // the question is about the design as it was when it was asked
   const [asked, setAsked] = useState<ReturnType<typeof now> | null>(null);
   const query = useQuery({ ...shellQuery(kitchen, asked ?? now()), enabled: asked !== null });
@@ -42,19 +39,13 @@ export function ShellAdvice() {
       {advice === null && <Box>There is no shell to bake blind, or nothing in it yet.</Box>}
       {advice && (
         <>
-          <Box fontWeight="650">
-            {
-              { no: "No: fill it raw.", "par-bake": "Yes: par-bake it.", "bake through": "Yes: bake it through." }[
-                advice.choice
-              ]
-            }
-          </Box>
+          <Box fontWeight="650">{advice.choiceName}</Box>
           <Box color="ink2">{advice.why}</Box>
           {advice.options.map((option) => (
             <Box key={option.name} marginTop="4px">
               <Flex align="baseline" gap="8px">
                 <Box flex="1">
-                  <b>{option.name === "no" ? "raw" : option.name}</b>
+                  <b>{option.title}</b>
                   {option.minutes > 0 && `, ${number(option.minutes)} min more`}: base {number(option.basePercent)} %,{" "}
                   {option.verdict}
                 </Box>
@@ -62,23 +53,23 @@ export function ShellAdvice() {
                   look="plain"
                   minHeight="28px"
                   onClick={() => take(option.stages)}
-                  aria-label={`Do so: ${option.name}`}
+                  aria-label={`Use this: ${option.title}`}
                 >
-                  Do so
+                  Use this
                 </Button>
               </Flex>
               {option.stages.map((stage) => (
                 <Box key={stage.how} color="ink2">
-                  {stage.how} {number(stage.minutes)} min at {ovenWords(stage.ovenCelsius, scale)}. {stage.look}
+                  {stage.how} {number(stage.minutes)} min at {stage.oven}. {stage.look}
                 </Box>
               ))}
             </Box>
           ))}
           <Box marginTop="4px">{advice.without}</Box>
           <Box color="ink2" marginTop="4px">
-            Weights to the rim: {number(advice.weights.millilitres)} ml, which is{" "}
-            {advice.weights.grams.map((one) => `${number(one.grams)} g of ${one.name}`).join(", or ")}. They and the
-            shell are hot: lift them out by the paper, with both hands.
+            Weights to the rim: {number(advice.roomMl)} ml, which is{" "}
+            {advice.weights.map((one) => `${number(one.grams)} g of ${one.name}`).join(", or ")}. They and the shell are
+            hot: lift them out by the paper, with both hands.
           </Box>
         </>
       )}

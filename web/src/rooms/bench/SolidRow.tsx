@@ -2,6 +2,7 @@ import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import type { Ledger, SolidLayer } from "../../api/client";
+import { defaults } from "../../api/generated/defaults";
 import { foodsQuery } from "../../api/queries";
 import { readWords } from "../../api/words";
 import { EntryField } from "../../ui/EntryField";
@@ -18,10 +19,6 @@ import { usePreparing } from "./useDesignAct";
 type Water = Ledger["layers"][number] | undefined;
 type Props = { layer: SolidLayer; index: number; count: number; water: Water };
 
-/** What a first guess of salt is: rubbed on a layer, in a litre of its water (common practice, no source). */
-const RUBBED_GRAMS = 5;
-const LITRE_GRAMS = 10;
-
 /** A solid: what was bought, what was done to it, what it weighs now, and what it will still weep. */
 export const SolidRow = memo(function SolidRow({ layer, index, count, water }: Props) {
   const { kitchen, change } = useBenchContext();
@@ -32,23 +29,18 @@ export const SolidRow = memo(function SolidRow({ layer, index, count, water }: P
   const [swapping, setSwapping] = useState(false);
   const name = layer.food.name;
   const now = layer.steps.at(-1)?.after ?? layer.bought;
-  const crumbs = foods?.find((one) => one.food.id === "dry-crumbs")?.food;
   const last = layer.steps.length - 1;
   const binding = layer.binder
     ? [{ label: "Leave the binder out", act: () => change((design) => setAt(design, `${at}/binder`, null)) }]
-    : crumbs
-      ? [
-          {
-            label: "Fold in crumbs",
-            act: () =>
-              change((design) => setAt(design, `${at}/binder`, { food: crumbs, amount: { words: "10 g", grams: 10 } })),
-          },
-        ]
-      : [];
+    : [{ label: "Fold in crumbs", act: () => change((design) => setAt(design, `${at}/binder`, defaults.crumbs)) }];
   const salting = layer.steps[last]
     ? [
-        { label: "Rub salt on it", at: `${at}/steps/${last}/saltGrams`, to: RUBBED_GRAMS },
-        { label: "Boil it in salted water", at: `${at}/steps/${last}/waterSaltGramsPerLitre`, to: LITRE_GRAMS },
+        { label: "Rub salt on it", at: `${at}/steps/${last}/saltGrams`, to: defaults.rubbedSaltGrams },
+        {
+          label: "Boil it in salted water",
+          at: `${at}/steps/${last}/waterSaltGramsPerLitre`,
+          to: defaults.boiledSaltGramsPerLitre,
+        },
       ].map((one) => ({ label: one.label, act: () => change((design) => setAt(design, one.at, one.to)) }))
     : [];
   return (

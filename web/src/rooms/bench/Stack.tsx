@@ -1,6 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { memo, useState } from "react";
 import type { Forecast, PieDesign } from "../../api/client";
+import { defaults } from "../../api/generated/defaults";
 import { Button } from "../../ui/Button";
 import { grams } from "../../ui/numbers";
 import { useBenchContext } from "./BenchContext";
@@ -11,8 +12,8 @@ import { Notes } from "./Notes";
 import { Part } from "./Part";
 import { freeId, setAt } from "./pointer";
 import { Row } from "./Row";
+import { ScatteredRow } from "./ScatteredRow";
 import { SolidRow } from "./SolidRow";
-import { StrewnRow } from "./StrewnRow";
 
 type Props = { forecast: Forecast; design: PieDesign };
 
@@ -30,8 +31,8 @@ export const Stack = memo(function Stack({ forecast, design }: Props) {
         {layers.map(({ layer, index }) =>
           layer.kind === "custard" ? (
             <CustardRow key={layer.id} layer={layer} index={index} count={count} seasonings={design.seasonings} />
-          ) : layer.kind === "absorbent" ? (
-            <StrewnRow key={layer.id} layer={layer} index={index} count={count} />
+          ) : layer.kind === "scattered" ? (
+            <ScatteredRow key={layer.id} layer={layer} index={index} count={count} />
           ) : (
             <SolidRow
               key={layer.id}
@@ -55,7 +56,7 @@ export const Stack = memo(function Stack({ forecast, design }: Props) {
           crust={design.crust}
           folded={design.tin.shape === "folded-discs"}
           crustGrams={forecast.weights.crustGrams}
-          runsByKelvins={design.bake.oven?.runsByKelvins ?? 0}
+          dials={forecast.dials}
         />
       </Box>
       <AddLayer custard={custard} />
@@ -82,23 +83,10 @@ function AddLayer({ custard }: { custard: boolean }) {
           + Add a layer
         </Button>
         <Button look="plain" onClick={() => setOpen("binder")}>
-          + Strew crumbs
+          + Scatter crumbs
         </Button>
         {!custard && (
-          <Button
-            look="plain"
-            onClick={() =>
-              pour("custard", (id) => ({
-                kind: "custard",
-                id,
-                style: "tender",
-                eggs: [],
-                dairies: [],
-                blended: [],
-                fromCelsius: 10,
-              }))
-            }
-          >
+          <Button look="plain" onClick={() => pour("custard", (id) => ({ ...defaults.custard, id }))}>
             + Pour a custard
           </Button>
         )}
@@ -107,7 +95,7 @@ function AddLayer({ custard }: { custard: boolean }) {
   }
   return (
     <FoodPicker
-      label={open === "solid" ? "Which food is laid on top?" : "What is strewn on the crust?"}
+      label={open === "solid" ? "Which food is laid on top?" : "What is scattered on the crust?"}
       of={open}
       cancel={() => setOpen(null)}
       pick={({ food, amount }) =>
@@ -119,9 +107,9 @@ function AddLayer({ custard }: { custard: boolean }) {
               bought: amount,
               steps: [],
               binder: null,
-              fromCelsius: 20,
+              fromCelsius: defaults.benchCelsius,
             }))
-          : pour(food.id, (id) => ({ kind: "absorbent", id, food, amount, fromCelsius: 20 }), true)
+          : pour(food.id, (id) => ({ kind: "scattered", id, food, amount, fromCelsius: defaults.benchCelsius }), true)
       }
     />
   );

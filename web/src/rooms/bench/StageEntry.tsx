@@ -1,14 +1,11 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
-import type { PieDesign, ShellStage, Stage } from "../../api/client";
-import { useOvenScale } from "../../api/useOvenScale";
-import { type ReadAmount, readWords } from "../../api/words";
+import type { ShellStage, Stage } from "../../api/client";
+import { useOvenWords } from "../../api/useOvenWords";
 import { Choice } from "../../ui/Choice";
-import { EntryField } from "../../ui/EntryField";
 import { number } from "../../ui/numbers";
-import { ovenWords } from "../../ui/oven";
-import { useBenchContext, useMend } from "./BenchContext";
-import { NumberEntry } from "./NumberEntry";
+import { useBenchContext } from "./BenchContext";
 import { setAt } from "./pointer";
+import { TypedEntry } from "./TypedEntry";
 
 const MODES: [Stage["mode"], string][] = [
   ["static", "static"],
@@ -20,21 +17,23 @@ const RACKS: [Stage["rack"], string][] = [
   ["high", "upper rack"],
 ];
 
-type Props = { name: string; at: string; stage: Stage | ShellStage; runsByKelvins: number; children?: React.ReactNode };
+type Props = {
+  name: string;
+  at: string;
+  stage: Stage | ShellStage /** what to set its dial to, where that is known */;
+  dial: string | undefined;
+  children?: React.ReactNode;
+};
 
 /** Heat, mode, minutes and rack of one stage, in the cook's own unit; "160 fan" sets the mode with it. */
-export function StageEntry({ name, at, stage, runsByKelvins, children }: Props) {
-  const { kitchen, change, preview } = useBenchContext();
-  const scale = useOvenScale();
-  const to = (read: ReadAmount) => (design: PieDesign) => {
-    const hot = setAt(design, `${at}/ovenCelsius`, Math.round(read.value));
-    return read.mode ? setAt(hot, `${at}/mode`, read.mode) : hot;
-  };
+export function StageEntry({ name, at, stage, dial, children }: Props) {
+  const { change } = useBenchContext();
+  const ovenWords = useOvenWords();
   return (
     <Flex gap="2px 12px" wrap="wrap" align="baseline">
       {children}
       <Box>
-        <NumberEntry
+        <TypedEntry
           label={`${name}, minutes`}
           at={`${at}/minutes`}
           kind="time"
@@ -47,14 +46,12 @@ export function StageEntry({ name, at, stage, runsByKelvins, children }: Props) 
         </Box>
       </Box>
       <Box color="heat" fontWeight="650">
-        <EntryField
+        <TypedEntry
           label={`${name}, oven temperature`}
-          words={ovenWords(stage.ovenCelsius, scale)}
+          at={`${at}/ovenCelsius`}
+          kind="temperature"
+          words={ovenWords(stage.ovenCelsius)}
           strong
-          read={(words) => readWords(kitchen, "temperature", words)}
-          keep={(read) => change(to(read))}
-          preview={(read) => preview(read && to(read))}
-          mend={useMend(`${at}/ovenCelsius`)}
         />
       </Box>
       <Choice
@@ -69,9 +66,7 @@ export function StageEntry({ name, at, stage, runsByKelvins, children }: Props) 
         options={RACKS}
         choose={(rack) => change((design) => setAt(design, `${at}/rack`, rack))}
       />
-      {runsByKelvins !== 0 && (
-        <Box color="ink2">set its dial to {ovenWords(stage.ovenCelsius - runsByKelvins, scale)}</Box>
-      )}
+      {dial && <Box color="ink2">set its dial to {dial}</Box>}
     </Flex>
   );
 }

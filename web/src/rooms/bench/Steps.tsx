@@ -1,12 +1,13 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { Preparation, SolidLayer } from "../../api/client";
-import { readWords } from "../../api/words";
+import { defaults } from "../../api/generated/defaults";
 import { EntryField } from "../../ui/EntryField";
 import { readText } from "../../ui/entry";
 import { grams, number } from "../../ui/numbers";
 import { AmountEntry } from "./AmountEntry";
-import { useBenchContext, useMend } from "./BenchContext";
+import { useBenchContext } from "./BenchContext";
 import { setAt, without } from "./pointer";
+import { TypedEntry } from "./TypedEntry";
 import { usePreparing } from "./useDesignAct";
 
 type Props = { layer: SolidLayer; at: string; preparations: Preparation[]; lossesGrams: number[] };
@@ -97,24 +98,17 @@ export function Steps({ layer, at, preparations, lossesGrams }: Props) {
 
 /** Salt of a step, where there is some: rubbed on, or in the water it is boiled in. */
 function StepSalt({ label, at, step }: { label: string; at: string; step: SolidLayer["steps"][number] }) {
-  const { kitchen, change } = useBenchContext();
-  const salt = async (words: string) => {
-    const got = await readWords(kitchen, "mass", /[a-z]/i.test(words) ? words : `${words} g`, SALT);
-    return got.ok ? { ok: true as const, value: got.value.value } : got;
-  };
   const shown = (grams: number) => `${number(grams, Number.isInteger(grams) ? 0 : 1)} g`;
-  const mendRubbed = useMend(`${at}/saltGrams`);
-  const mendWater = useMend(`${at}/waterSaltGramsPerLitre`);
   return (
     <>
       {step.saltGrams > 0 && (
         <Box>
-          <EntryField
+          <TypedEntry
             label={`${label}, salt rubbed on`}
+            at={`${at}/saltGrams`}
+            kind="mass"
             words={shown(step.saltGrams)}
-            read={salt}
-            keep={(to) => change((design) => setAt(design, `${at}/saltGrams`, to))}
-            mend={mendRubbed}
+            food={defaults.salt}
           />{" "}
           <Box as="span" color="ink2">
             salt rubbed on
@@ -123,12 +117,12 @@ function StepSalt({ label, at, step }: { label: string; at: string; step: SolidL
       )}
       {step.waterSaltGramsPerLitre > 0 && (
         <Box>
-          <EntryField
+          <TypedEntry
             label={`${label}, salt in a litre of its water`}
+            at={`${at}/waterSaltGramsPerLitre`}
+            kind="mass"
             words={shown(step.waterSaltGramsPerLitre)}
-            read={salt}
-            keep={(to) => change((design) => setAt(design, `${at}/waterSaltGramsPerLitre`, to))}
-            mend={mendWater}
+            food={defaults.salt}
           />{" "}
           <Box as="span" color="ink2">
             salt in a litre of its water
@@ -138,21 +132,3 @@ function StepSalt({ label, at, step }: { label: string; at: string; step: SolidL
     </>
   );
 }
-
-/** Enough of fine salt to read spoons by; the design keeps only the grams. */
-const SALT = {
-  id: "salt",
-  name: "Fine salt",
-  role: "seasoning" as const,
-  texture: "plain" as const,
-  per100g: { water: 0.2, protein: 0, fat: 0, carbohydrate: 0, fibre: 0, ash: 99.8, salt: 99.8 },
-  gramsPerMl: 2.16,
-  bulkGramsPerMl: 1.2,
-  floorYield: 1,
-  eggsPer100g: 0,
-  liquidShare: 0,
-  bindsGramsPerGram: 0,
-  safeCelsius: null,
-  pieces: {},
-  allergens: [],
-};

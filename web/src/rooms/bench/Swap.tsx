@@ -1,6 +1,6 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { substitutesQuery } from "../../api/queries";
+import { swapsQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { told } from "../../ui/effects";
 import { useBenchContext } from "./BenchContext";
@@ -11,7 +11,7 @@ const MOST_TOLD = 2;
 /** What can stand in for a food: how much of it, what it moves in the readings, what allergen it brings. */
 export function Swap({ name, at, close }: { name: string; at: string; close: () => void }) {
   const { kitchen, now, change } = useBenchContext();
-  const { data, error } = useQuery(substitutesQuery(kitchen, now(), at));
+  const { data, error } = useQuery(swapsQuery(kitchen, now(), at));
   return (
     <Box role="group" aria-label={`Swap ${name}`} borderTop="1.6px solid {colors.rim}" marginTop="6px" paddingTop="6px">
       <Flex justify="space-between" align="baseline">
@@ -33,7 +33,7 @@ export function Swap({ name, at, close }: { name: string; at: string; close: () 
               <Box fontWeight="650">{one.name}</Box>
               <Box>{one.use}</Box>
               <Box color="ink2">
-                {told(one.effects, MOST_TOLD).join(", ") || "moves nothing one could read"}
+                {told(one.effects, MOST_TOLD).join(", ") || "no real difference"}
                 {one.allergens.length > 0 && `; brings ${one.allergens.join(", ")}`}
               </Box>
             </Box>

@@ -3,8 +3,8 @@ import { EntryField } from "../../ui/EntryField";
 import { readWhole } from "../../ui/entry";
 import { measureOf, measureWords, type Tin, type TinMeasure } from "../../ui/tins";
 import { useBenchContext, useMend } from "./BenchContext";
-import { NumberEntry } from "./NumberEntry";
 import { setAt } from "./pointer";
+import { TypedEntry } from "./TypedEntry";
 
 /** One measure of a tin: a length with a ruler, a count, or water to the rim. */
 export function TinMeasureEntry({ measure, tin }: { measure: TinMeasure; tin: Tin }) {
@@ -15,13 +15,7 @@ export function TinMeasureEntry({ measure, tin }: { measure: TinMeasure; tin: Ti
       {measure.kind === "whole" ? (
         <Count label={measure.label} at={at} value={measureOf(tin, measure.key)} />
       ) : (
-        <NumberEntry
-          label={measure.label}
-          at={at}
-          kind={measure.kind}
-          words={words}
-          whole={measure.kind === "volume"}
-        />
+        <TypedEntry label={measure.label} at={at} kind={measure.kind} words={words} />
       )}{" "}
       {measure.name}
     </Box>

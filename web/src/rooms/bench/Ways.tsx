@@ -36,11 +36,11 @@ export const Ways = memo(function Ways({ reading, design, first, apply }: Props)
         Looking for ways out, baking each
       </Box>
     );
-  if (ways.length === 0 && !old) return <Box color="ink2">No single change of what is in it mends this.</Box>;
+  if (ways.length === 0 && !old) return <Box color="ink2">No change of what is in it is enough.</Box>;
   return (
     <Box aria-busy={old} opacity={old ? 0.55 : 1} transition="opacity 160ms ease-out">
       {ways[0]?.clears && ways.every((way) => way.id.includes("+") || !way.clears) && (
-        <Box color="ink2">Nothing alone brings it inside. Two together do:</Box>
+        <Box color="ink2">One change is not enough. Two together are:</Box>
       )}
       {ways.map((way, index) => (
         <WayOutRow

@@ -9,10 +9,12 @@ import { Readings } from "./Readings";
 import { Stack } from "./Stack";
 import { Swap } from "./Swap";
 
+const unasked = { enter: vi.fn(), ask: vi.fn(), preview: vi.fn() };
+
 function onBench(node: React.ReactNode, refusals: { code: string; at: string; mend: string }[] = []) {
   const changes: Change[] = [];
   const change = (by: Change) => void changes.push(by);
-  show(<BenchContext value={{ kitchen: "k", refusals, change, now: trout, preview: vi.fn() }}>{node}</BenchContext>);
+  show(<BenchContext value={{ kitchen: "k", refusals, change, now: trout, ...unasked }}>{node}</BenchContext>);
   return (design: PieDesign) => changes.reduce((now, by) => by(now), design);
 }
 
@@ -137,14 +139,23 @@ describe("what it will do", () => {
     high: null,
     changes: [],
     effects: [
-      { name: "base" as const, unit: "%", decimals: 0, from: 17, to: 13, verdictBefore: "soft", verdictAfter: "dry" },
+      {
+        name: "base" as const,
+        title: "Base",
+        unit: "%",
+        decimals: 0,
+        from: 17,
+        to: 13,
+        verdictBefore: "soft",
+        verdictAfter: "dry",
+      },
     ],
   });
   const inTrouble = () => {
     const whole = forecast();
     return forecast({
       readings: whole.readings.map((one) =>
-        one.name === "base" ? { ...one, value: 17, state: "on-the-rim" as const, verdict: "soft" } : one,
+        one.name === "base" ? { ...one, value: 17, state: "outside" as const, verdict: "soft" } : one,
       ),
     });
   };
@@ -177,12 +188,12 @@ describe("what it will do", () => {
 
   it("says that it takes two where nothing alone does", async () => {
     readings([way("press+seal", true), way("press", false)]);
-    expect(await screen.findByText(/Two together do/)).toBeTruthy();
+    expect(await screen.findByText(/Two together are/)).toBeTruthy();
   });
 
   it("says so where there is no way out", async () => {
     readings([]);
-    expect(await screen.findByText(/No single change/)).toBeTruthy();
+    expect(await screen.findByText(/No change of what is in it/)).toBeTruthy();
   });
 
   it("opens the salt into its sources and the salt of a portion", () => {
@@ -270,12 +281,21 @@ describe("swapping a food", () => {
       use: "450 g, fried to 315 g",
       allergens: name === "Celery" ? ["celery"] : [],
       effects: [
-        { name: "base" as const, unit: "%", decimals: 0, from: 17, to: 13, verdictBefore: "soft", verdictAfter: "dry" },
+        {
+          name: "base" as const,
+          title: "Base",
+          unit: "%",
+          decimals: 0,
+          from: 17,
+          to: 13,
+          verdictBefore: "soft",
+          verdictAfter: "dry",
+        },
       ],
       changes: [{ at: "/portions", to: portions }],
     });
     const asked = server({
-      "POST /substitutes": () => json({ substitutes: [substitute("Fennel", 5), substitute("Celery", 6)] }),
+      "POST /swaps": () => json({ swaps: [substitute("Fennel", 5), substitute("Celery", 6)] }),
     });
     const close = vi.fn();
     const changed = onBench(<Swap name="Leeks" at="/layers/0" close={close} />);
@@ -289,7 +309,7 @@ describe("swapping a food", () => {
   });
 
   it("says what went wrong", async () => {
-    server({ "POST /substitutes": () => problem(422, "nothing-to-swap") });
+    server({ "POST /swaps": () => problem(422, "nothing-to-swap") });
     onBench(<Swap name="Leeks" at="/crust" close={vi.fn()} />);
     expect(await screen.findByText("Mend of nothing-to-swap.")).toBeTruthy();
   });

@@ -9,7 +9,11 @@ import { ShellAdvice } from "./ShellAdvice";
 
 const onBench = (node: React.ReactNode, change = vi.fn()) => {
   show(
-    <BenchContext value={{ kitchen: "k", refusals: [], change, now: trout, preview: vi.fn() }}>{node}</BenchContext>,
+    <BenchContext
+      value={{ kitchen: "k", refusals: [], change, now: trout, enter: vi.fn(), ask: vi.fn(), preview: vi.fn() }}
+    >
+      {node}
+    </BenchContext>,
   );
   return change;
 };
@@ -36,28 +40,32 @@ describe("the bake on the bench", () => {
 
   it("shows the curve behind a reading with its threshold, and the caution where safety is concerned", () => {
     show(<ReadingCurve name="safe" report={bakeReport} />);
-    expect(screen.getByRole("img", { name: /wanted 71 °C/ })).toBeTruthy();
+    expect(screen.getByRole("img", { name: /safe at 71 °C/ })).toBeTruthy();
     expect(screen.getByText(/local food rules and licensed advice come first/)).toBeTruthy();
   });
 
   it("answers whether to par-bake and puts the chosen stages on the shell", async () => {
     const option = (name: string, basePercent: number) => ({
       name,
-      minutes: name === "no" ? 0 : 15,
+      title: name,
+      minutes: name === "raw" ? 0 : 15,
       basePercent,
       verdict: basePercent < 14 ? "dry" : "soggy",
       rim: "golden",
-      stages: name === "no" ? [] : [{ how: "weighted", minutes: 15, ovenCelsius: 190, look: "Rim pale." }],
+      stages:
+        name === "raw" ? [] : [{ how: "weighted", minutes: 15, ovenCelsius: 190, oven: "190 °C", look: "Rim pale." }],
     });
     server({
       "POST /shell": () =>
         json({
           shell: {
-            choice: "par-bake",
+            choice: "par-baked",
+            choiceName: "Yes: par-bake it.",
             why: "It is the least work.",
-            options: [option("no", 22), option("par-bake", 12)],
+            options: [option("raw", 22), option("par-baked", 12)],
             without: "Without it: stand it on a hot steel.",
-            weights: { millilitres: 1380, grams: [{ name: "dried pulses", grams: 1100 }] },
+            roomMl: 1380,
+            weights: [{ name: "dried pulses", grams: 1100 }],
           },
         }),
     });
@@ -65,7 +73,7 @@ describe("the bake on the bench", () => {
     fireEvent.click(screen.getByRole("button", { name: "Par-bake or not?" }));
     expect(await screen.findByText("Yes: par-bake it.")).toBeTruthy();
     expect(screen.getByText(/1,380 ml, which is 1,100 g of dried pulses/)).toBeTruthy();
-    fireEvent.click(screen.getByRole("button", { name: "Do so: par-bake" }));
+    fireEvent.click(screen.getByRole("button", { name: "Use this: par-baked" }));
     expect(change.mock.calls[0]?.[0](trout()).crust.shell).toEqual([
       { how: "weighted", ovenCelsius: 190, mode: "static", minutes: 15, rack: "middle" },
     ]);

@@ -1,7 +1,7 @@
 import { act, renderHook, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { forecast, json, problem, revision, server, trout, wrapper } from "../../../test/kitchen";
-import type { Pie, PieDesign } from "../../api/client";
+import type { Pie, PieDesign, TypedEntry } from "../../api/client";
 import { track } from "../../ui/pending";
 import type { Draft } from "./draft";
 import { setAt } from "./pointer";
@@ -14,10 +14,21 @@ const pie = (number = 1): Pie => ({
   design: trout(),
   forecast: forecast(),
 });
+const typed = (words: string): TypedEntry => ({ at: "/name", kind: "mass", words, food: null });
+/** An answer of the server that puts the words themselves down. */
+const edit = (entry: TypedEntry | null) => ({
+  entry: null,
+  changes: entry ? [{ at: entry.at, to: entry.words }] : [],
+  forecast: forecast({ name: "rough", bake: null }),
+});
 const named = (name: string) => (design: PieDesign) => setAt(design, "/name", name);
 
 function bench(answers: Parameters<typeof server>[0] = {}, draft: Draft | null = null, opened = pie()) {
-  const asked = server({ "POST /forecast": () => json(forecast({ name: "worked out" })), ...answers });
+  const asked = server({
+    "POST /forecast": () => json(forecast({ name: "worked out" })),
+    "POST /edits": () => json(edit(null)),
+    ...answers,
+  });
   const hook = renderHook(() => useBench("k", opened, draft), { wrapper });
   return { asked, hook, now: () => hook.result.current };
 }
@@ -52,12 +63,52 @@ describe("one pie on the bench", () => {
   });
 
   it("shows what is being typed without making it a step to undo", async () => {
-    const { now } = bench();
-    act(() => now().preview(named("Half typed")));
-    expect(now().design.name).toBe("Half typed");
+    const { now } = bench({ "POST /edits": ({ entry }) => json(edit(entry)) });
+    act(() => now().preview(typed("Half typed")));
+    await waitFor(() => expect(now().design.name).toBe("Half typed"));
     expect([now().present.name, now().canUndo]).toEqual(["Smoked trout and leek quiche", false]);
     act(() => now().preview(null));
     expect(now().design.name).toBe("Smoked trout and leek quiche");
+  });
+
+  it("asks once for words that were shown while typed and then kept, and has their forecast with them", async () => {
+    const { asked, now } = bench({ "POST /edits": ({ entry }) => json(edit(entry)) });
+    act(() => now().preview(typed("Typed")));
+    await waitFor(() => expect(now().design.name).toBe("Typed"));
+    await act(async () => void (await now().enter(typed("Typed"))));
+    expect([now().present.name, now().canUndo]).toEqual(["Typed", true]);
+    expect(asked.filter((one) => one.what.endsWith("/edits"))).toHaveLength(1);
+  });
+
+  it("leaves the design alone where words are refused, and hands back what to write", async () => {
+    const refusal = { code: "unit-missing", at: "/entry/words", mend: "24 what?" };
+    const { now } = bench({ "POST /edits": () => problem(422, "unit-missing", { refusals: [refusal] }) });
+    let got: unknown;
+    await act(async () => {
+      got = await now().enter(typed("24"));
+    });
+    expect(got).toEqual({ ok: false, mend: "24 what?" });
+    expect(now().canUndo).toBe(false);
+  });
+
+  it("puts words down on what was done before them, whatever answers when, and saves what comes of it", async () => {
+    const answers: (() => void)[] = [];
+    const { asked, now } = bench({
+      "POST /edits": ({ entry }) =>
+        entry ? new Promise((done) => answers.push(() => done(json(edit(entry))))) : json(edit(null)),
+      "POST /revisions": () => json(pie(2)),
+    });
+    act(() => {
+      void now().enter(typed("First typed"));
+      now().change((design) => setAt(design, "/portions", 3));
+      void now().save();
+    });
+    expect([now().present.name, now().present.portions]).toEqual(["Smoked trout and leek quiche", 3]);
+    await waitFor(() => expect(answers).toHaveLength(1));
+    await act(async () => answers[0]?.());
+    await waitFor(() => expect(asked.some((one) => one.what.endsWith("/revisions"))).toBe(true));
+    const sent = asked.find((one) => one.what.endsWith("/revisions"))?.body as { design: PieDesign };
+    expect([sent.design.name, sent.design.portions]).toEqual(["First typed", 3]);
   });
 
   it("saves on top of the revision it began with, and the next time on top of that", async () => {
@@ -110,7 +161,8 @@ describe("one pie on the bench", () => {
 
   it("keeps the last good forecast, marked stale, when the design is refused", async () => {
     const refusal = { code: "out-of-range", at: "/portions", mend: "Write 1 to 500." };
-    const { now } = bench({ "POST /forecast": () => problem(422, "out-of-range", { refusals: [refusal] }) });
+    const refused = () => problem(422, "out-of-range", { refusals: [refusal] });
+    const { now } = bench({ "POST /forecast": refused, "POST /edits": refused });
     act(() => now().change((design) => setAt(design, "/portions", 0)));
     await waitFor(() => expect(now().forecast.refusals).toEqual([refusal]));
     expect(now().forecast.stale).toBe(true);
@@ -126,11 +178,8 @@ describe("a forecast that comes twice", () => {
     const held = new Promise<void>((resolve) => {
       release = resolve;
     });
-    let calls = 0;
     const { now } = bench({
       "POST /forecast": async () => {
-        calls++;
-        if (calls === 1) return json(forecast({ name: "rough", bake: null }));
         await held;
         return json(forecast({ name: "fine" }));
       },

@@ -9,13 +9,17 @@ const SAY_AFTER_MS = 300;
 const NONE: Refusal[] = [];
 
 /**
- * What the design on the bench will do. A rough answer comes first and the fine one follows (`rough` says which it is);
- * the last good answer stays until then. `slow` after 300 ms of waiting; `of` is the design that the answer holds for.
- * Where the design is refused, the refusals come with it and the last good answer is marked stale.
+ * What the design on the bench will do. A rough answer comes first, with the entry itself where there was one, and the fine
+ * one follows (`rough` says which it is); the last good answer stays until then. `slow` after 300 ms of waiting; `of` is the
+ * design that the answer holds for. Where the design is refused, the refusals come with it and the last good answer is stale.
  */
 export function useForecast(kitchen: string, design: PieDesign, first: Forecast) {
-  const asked = useSettled(design, WAIT_MS);
-  const known = useQueryClient().getQueryData(forecastQuery(kitchen, asked).queryKey) !== undefined;
+  const client = useQueryClient();
+  const isKnown = (of: PieDesign) => client.getQueryData(forecastQuery(kitchen, of).queryKey) !== undefined;
+  const waited = useSettled(design, WAIT_MS);
+  const isAnswered = isKnown(design) || client.getQueryData(roughQuery(kitchen, design).queryKey) !== undefined;
+  const asked = isAnswered ? design : waited;
+  const known = isKnown(asked);
   const quick = useQuery({ ...roughQuery(kitchen, asked), enabled: !known });
   // after the rough one, not beside it: they would keep each other waiting
   const fine = useQuery({ ...forecastQuery(kitchen, asked), enabled: known || !quick.isPending });

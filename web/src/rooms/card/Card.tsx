@@ -4,12 +4,9 @@ import { useEffect } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { ApiProblem, type BakeReport, type Pie } from "../../api/client";
 import { cardQuery, shellQuery } from "../../api/queries";
-import { useOvenScale } from "../../api/useOvenScale";
-import { eventWords } from "../../api/words";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { number, range } from "../../ui/numbers";
-import { ovenWords } from "../../ui/oven";
 import { RecessChoice } from "../../ui/RecessChoice";
 
 const SHOWN = [
@@ -109,8 +106,7 @@ function Part({ title, children }: { title: string; children: React.ReactNode })
 }
 
 function Shell({ kitchen, pie, report }: { kitchen: string; pie: Pie; report: BakeReport }) {
-  const scale = useOvenScale();
-  const weights = useQuery(shellQuery(kitchen, pie.design)).data?.weights;
+  const advice = useQuery(shellQuery(kitchen, pie.design)).data;
   const stages = report.stages.filter((stage) => stage.look !== "");
   return (
     <Part title="Shell">
@@ -120,13 +116,13 @@ function Shell({ kitchen, pie, report }: { kitchen: string; pie: Pie; report: Ba
           <b>
             {stage.name} {number(stage.to - stage.from)} min
           </b>{" "}
-          at {ovenWords(stage.ovenCelsius ?? 0, scale)} {stage.mode}. {stage.look}
+          at {stage.oven} {stage.mode}. {stage.look}
         </Box>
       ))}
-      {stages.some((stage) => stage.name === "weighted") && weights && (
+      {stages.some((stage) => stage.name === "weighted") && advice && (
         <Box marginTop="6px">
-          Weights to the rim: {number(weights.millilitres)} ml (
-          {weights.grams.map((one) => `${number(one.grams)} g ${one.name}`).join(", ")}). They are hot when they come
+          Weights to the rim: {number(advice.roomMl)} ml (
+          {advice.weights.map((one) => `${number(one.grams)} g ${one.name}`).join(", ")}). They are hot when they come
           out.
         </Box>
       )}
@@ -135,18 +131,18 @@ function Shell({ kitchen, pie, report }: { kitchen: string; pie: Pie; report: Ba
 }
 
 function Bake({ pie, report }: { pie: Pie; report: BakeReport }) {
-  const scale = useOvenScale();
   const oven = pie.design.bake.oven;
+  const dials = pie.forecast.dials.slice(pie.design.crust.shell.length);
   const stages = report.stages.filter((stage) => stage.name === "bake");
   return (
     <Part title="Bake">
       {stages.map((stage, index) => (
         <Box key={stage.from} marginTop="6px">
-          <b>{number(stage.to - stage.from)} min</b> at {ovenWords(stage.ovenCelsius ?? 0, scale)} {stage.mode},{" "}
-          {pie.design.bake.stages[index]?.rack} rack
+          <b>{number(stage.to - stage.from)} min</b> at {stage.oven} {stage.mode}, {pie.design.bake.stages[index]?.rack}{" "}
+          rack
           {pie.design.bake.stages[index]?.tent && ", under foil"}
           {pie.design.bake.stages[index]?.shield && ", foil round the rim"}
-          {oven && `; dial of ${oven.name} at ${ovenWords((stage.ovenCelsius ?? 0) - oven.runsByKelvins, scale)}`}
+          {oven && `; dial of ${oven.name} at ${dials[index]}`}
         </Box>
       ))}
       <Box
@@ -162,7 +158,7 @@ function Bake({ pie, report }: { pie: Pie; report: BakeReport }) {
           .map((event) => (
             <Box key={event.name} display="contents">
               <Box as="dt" fontWeight="650">
-                {eventWords[event.name]}
+                {event.title}
               </Box>
               <dd>{range(event.low, event.high) || number(event.minute)} min</dd>
               <Box as="dd" gridColumn={{ base: "1 / -1", sm: "auto" }}>

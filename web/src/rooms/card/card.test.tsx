@@ -8,7 +8,7 @@ import { system } from "../../ui/theme";
 import CardRoom from "./Card";
 
 const session = (temperatures: string) => ({
-  user: { name: "Ada", email: "a@b.example", units: { cups: "metric", temperatures, eggs: "us" } },
+  user: { name: "Ada", email: "a@b.example", units: { volumes: "metric", temperatures, eggs: "us" }, ovenWords: [] },
   kitchens: [],
   csrfToken: "t",
 });
@@ -62,9 +62,14 @@ describe("the card for the wall", () => {
     expect((await screen.findByRole("button", { name: "shell only" })).getAttribute("aria-pressed")).toBe("true");
   });
 
-  it("tells ovens in the cook's own scale", async () => {
-    open({ "GET /pies/p": () => json(pie()), "GET /session": () => json(session("fahrenheit")) });
-    expect(await screen.findByText(/374 °F/)).toBeTruthy();
+  it("tells ovens as the server words them, and the dial of an oven that runs cold", async () => {
+    const design = { ...trout(), bake: { ...trout().bake, oven: { name: "Old", runsByKelvins: -12 } } };
+    const dials = ["396 °F", "396 °F", "369 °F"];
+    const stages = forecast().bake?.stages.map((stage) => ({ ...stage, oven: stage.oven && "347 °F" }));
+    const told = pie({ bake: { ...forecast().bake, stages }, dials });
+    open({ "GET /pies/p": () => json({ ...told, design }) });
+    expect((await screen.findAllByText(/347 °F/)).length).toBeGreaterThan(0);
+    expect(screen.getByRole("region", { name: "Bake" }).textContent).toContain("dial of Old at 369 °F");
   });
 
   it("says that there is nothing to bake yet, and what went wrong when it does not open", async () => {

@@ -5,7 +5,6 @@ import { SmallCutaway } from "../../draw/SmallCutaway";
 import { Button } from "../../ui/Button";
 import { Menu } from "../../ui/Menu";
 import { savedAt } from "../../ui/numbers";
-import { title } from "../../ui/readingGeometry";
 import type { usePieActs } from "./usePieActs";
 
 type Props = { pie: PieSummary; to: string; open: () => void; acts: ReturnType<typeof usePieActs>; mayWrite: boolean };
@@ -17,7 +16,7 @@ export function PieRow({ pie, to, open, acts, mayWrite }: Props) {
     ...(mayWrite ? [{ label: "Duplicate", act: () => void acts.duplicate(pie) }] : []),
     { label: "Export as a pie file", act: () => acts.exportFile(pie) },
     ...(mayWrite
-      ? [{ label: pie.archived ? "Take out again" : "Put away", act: () => void acts.putAway(pie, !pie.archived) }]
+      ? [{ label: pie.archived ? "Bring back" : "Put away", act: () => void acts.putAway(pie, !pie.archived) }]
       : []),
   ];
   return (
@@ -47,21 +46,21 @@ export function PieRow({ pie, to, open, acts, mayWrite }: Props) {
           {pie.tinLabel}, {pie.portions} {pie.portions === 1 ? "portion" : "portions"}
         </Box>
         <Flex gap="2px 16px" wrap="wrap" marginTop="3px">
-          {pie.verdicts.map((one) => (
+          {pie.verdicts?.map((one) => (
             <Box key={one.name} as="span" whiteSpace="nowrap">
               <Box as="span" color="ink2">
-                {title(one.name)}{" "}
+                {one.title}{" "}
               </Box>
               <Box
                 as="span"
-                {...(one.state === "on-the-rim"
+                {...(one.state === "outside"
                   ? { background: "ink", color: "ground", fontWeight: "650", borderRadius: "3px", paddingInline: "6px" }
                   : {})}
               >
                 {one.verdict}
               </Box>
             </Box>
-          ))}
+          )) ?? <Box color="ink2">open it to read it anew</Box>}
         </Flex>
       </Box>
       <Flex direction="column" align="flex-end" position="relative" zIndex={1}>

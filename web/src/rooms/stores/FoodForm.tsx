@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { type FormEvent, useState } from "react";
 import type { FoodLabel } from "../../api/client";
+import { defaults } from "../../api/generated/defaults";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
 
@@ -22,28 +23,16 @@ const BODIES: [FoodLabel["body"], string][] = [
   ["spoons", "spoons like yoghurt"],
   ["stands", "stands like ricotta"],
 ];
+const DOUGHS: [FoodLabel["doughKind"], string][] = [
+  ["short", "short: bakes firm"],
+  ["puff", "puff: rises in leaves"],
+];
 const NUMBERS: [keyof Pick<FoodLabel, "fat" | "carbohydrate" | "fibre" | "protein" | "salt">, string][] = [
   ["fat", "Fat"],
   ["carbohydrate", "Carbohydrate"],
   ["fibre", "Fibre"],
   ["protein", "Protein"],
   ["salt", "Salt"],
-];
-const ALLERGENS = [
-  "gluten",
-  "crustaceans",
-  "egg",
-  "fish",
-  "peanuts",
-  "soya",
-  "milk",
-  "nuts",
-  "celery",
-  "mustard",
-  "sesame",
-  "sulphites",
-  "lupin",
-  "molluscs",
 ];
 
 type Props = {
@@ -94,6 +83,14 @@ export function FoodForm({ label, trouble, save, leave }: Props) {
             choose={(body) => setRest({ ...rest, body })}
           />
         )}
+        {rest.role === "dough" && (
+          <Choice
+            label="Which dough"
+            value={rest.doughKind}
+            options={DOUGHS}
+            choose={(doughKind) => setRest({ ...rest, doughKind })}
+          />
+        )}
       </Flex>
       <Box color="ink2">In 100 g, as the packet says:</Box>
       <Flex gap="6px 16px" wrap="wrap">
@@ -113,7 +110,7 @@ export function FoodForm({ label, trouble, save, leave }: Props) {
           Contains
         </Box>
         <Flex gap="2px 14px" wrap="wrap">
-          {ALLERGENS.map((one) => (
+          {defaults.allergens.map((one) => (
             <chakra.label key={one} display="inline-flex" gap="5px" alignItems="baseline" minHeight="28px">
               <input
                 type="checkbox"

@@ -23,6 +23,7 @@ const EMPTY: FoodLabel = {
   protein: 0,
   salt: 0,
   allergens: [],
+  doughKind: "short",
 };
 
 /** "3.20", "£3.20 a kg", "none": money for a kilogram. */

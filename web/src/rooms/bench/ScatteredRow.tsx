@@ -1,15 +1,15 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { memo, useState } from "react";
-import type { AbsorbentLayer } from "../../api/client";
+import type { ScatteredLayer } from "../../api/client";
 import { grams } from "../../ui/numbers";
 import { AmountEntry } from "./AmountEntry";
 import { Row, useLayerActs } from "./Row";
 import { Swap } from "./Swap";
 
-type Props = { layer: AbsorbentLayer; index: number; count: number };
+type Props = { layer: ScatteredLayer; index: number; count: number };
 
 /** Crumbs or semolina strewn as a layer, with the water it can hold. */
-export const StrewnRow = memo(function StrewnRow({ layer, index, count }: Props) {
+export const ScatteredRow = memo(function ScatteredRow({ layer, index, count }: Props) {
   const { move, items } = useLayerActs(index, count);
   const [swapping, setSwapping] = useState(false);
   const at = `/layers/${index}`;

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pie;
+
+use App\Contract\Schema;
+use Hojaldre\Core\Custard\CustardStyle;
+use Hojaldre\Core\Food\Allergen;
+use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Pastry\BaseVerdict;
+use Hojaldre\Core\Pastry\Glaze;
+use Hojaldre\Core\Pastry\Lid;
+use Hojaldre\Core\Pastry\ShellBake;
+use Hojaldre\Core\Pastry\ShellStage;
+use Hojaldre\Core\Pie\Amount;
+use Hojaldre\Core\Pie\CustardLayer;
+use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\Tin\CupsTin;
+use Hojaldre\Core\Tin\FlutedTin;
+use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\MeasuredDish;
+use Hojaldre\Core\Tin\RectangularTin;
+use Hojaldre\Core\Tin\SlopedTin;
+use Hojaldre\Core\Tin\Springform;
+use Hojaldre\Core\Tin\StraightTin;
+use Hojaldre\Core\Tin\Tin;
+
+/**
+ * What a cook commonly begins with, and the limits that words turn on (common practice, no source). `./hojaldre generate`
+ * writes it down for the screen, so that the screen has no rule of the trade of its own.
+ */
+#[Schema('Defaults')]
+final readonly class Defaults
+{
+    /**
+     * @param  float  $crispToPercent  water of a base
+     * @param  list<ShellStage>  $parBake
+     * @param  ShellStage  $anotherShellStage  one stage more of a blind bake
+     * @param  float  $anotherStageMinutes  one stage more of the bake
+     * @param  Ingredient  $crumbs  folded into a wet layer
+     * @param  float  $rubbedSaltGrams  rubbed on a layer
+     * @param  float  $boiledSaltGramsPerLitre  in the water it is boiled in
+     * @param  list<Allergen>  $allergens
+     * @param  list<Tin>  $tins  one of each shape
+     */
+    private function __construct(
+        public float $crispToPercent,
+        public float $dryToPercent,
+        public float $softToPercent,
+        public array $parBake,
+        public ShellStage $anotherShellStage,
+        public float $anotherStageMinutes,
+        public Lid $lid,
+        public Lid $lattice,
+        public CustardLayer $custard,
+        public Ingredient $crumbs,
+        public Food $salt,
+        public float $rubbedSaltGrams,
+        public float $boiledSaltGramsPerLitre,
+        public float $benchCelsius,
+        public array $allergens,
+        public array $tins,
+    ) {
+    }
+
+    public static function usual(): self
+    {
+        $parBake = ShellStage::usual(ShellBake::ParBaked);
+
+        return new self(
+            BaseVerdict::CRISP_TO_PERCENT, BaseVerdict::DRY_TO_PERCENT, BaseVerdict::SOFT_TO_PERCENT,
+            $parBake, $parBake[1], 10, new Lid(3, 0.01, Glaze::Egg), new Lid(3, 0.4, Glaze::Egg),
+            new CustardLayer('custard', CustardStyle::Tender, [], []), new Ingredient(Pantry::food('dry-crumbs'), Amount::of(10)),
+            Pantry::food('salt'), 5, 10, 20, Allergen::cases(),
+            [
+                new StraightTin(240, 35), new Springform(240, 70), new SlopedTin(220, 240, 35), new FlutedTin(220, 240, 35, 32, 4),
+                new RectangularTin(240, 240, 35, 0), new CupsTin(12, 50, 70, 35), new MeasuredDish(1500, 35), new FoldedDiscs(4, 200),
+            ],
+        );
+    }
+}

@@ -1,0 +1,178 @@
+// Written by ./hojaldre generate from App\Pie\Defaults.
+import type { components } from "./schema";
+
+export const defaults = {
+    "crispToPercent": 8,
+    "dryToPercent": 14,
+    "softToPercent": 21,
+    "parBake": [
+        {
+            "how": "weighted",
+            "ovenCelsius": 190,
+            "mode": "static",
+            "minutes": 15,
+            "rack": "middle"
+        },
+        {
+            "how": "bare",
+            "ovenCelsius": 190,
+            "mode": "static",
+            "minutes": 6,
+            "rack": "middle"
+        }
+    ],
+    "anotherShellStage": {
+        "how": "bare",
+        "ovenCelsius": 190,
+        "mode": "static",
+        "minutes": 6,
+        "rack": "middle"
+    },
+    "anotherStageMinutes": 10,
+    "lid": {
+        "thicknessMm": 3,
+        "openShare": 0.01,
+        "glaze": "egg"
+    },
+    "lattice": {
+        "thicknessMm": 3,
+        "openShare": 0.4,
+        "glaze": "egg"
+    },
+    "custard": {
+        "kind": "custard",
+        "id": "custard",
+        "style": "tender",
+        "eggs": [],
+        "dairies": [],
+        "blended": [],
+        "fromCelsius": 10
+    },
+    "crumbs": {
+        "food": {
+            "id": "dry-crumbs",
+            "name": "Dry breadcrumbs",
+            "role": "binder",
+            "texture": "crumbs",
+            "per100g": {
+                "water": 6.51,
+                "protein": 13.35,
+                "fat": 5.3,
+                "carbohydrate": 67.48,
+                "fibre": 4.5,
+                "ash": 2.86,
+                "salt": 1.83
+            },
+            "gramsPerMl": 1.25,
+            "bulkGramsPerMl": 0.42,
+            "floorYield": 1,
+            "eggsPer100g": 0,
+            "liquidShare": 0,
+            "bindsGramsPerGram": 1.75,
+            "safeCelsius": null,
+            "pieces": {},
+            "allergens": [
+                "gluten"
+            ],
+            "doughKind": null
+        },
+        "amount": {
+            "words": "10 g",
+            "grams": 10
+        }
+    },
+    "salt": {
+        "id": "salt",
+        "name": "Fine salt",
+        "role": "seasoning",
+        "texture": "plain",
+        "per100g": {
+            "water": 0.2,
+            "protein": 0,
+            "fat": 0,
+            "carbohydrate": 0,
+            "fibre": 0,
+            "ash": 99.8,
+            "salt": 99.8
+        },
+        "gramsPerMl": 2.16,
+        "bulkGramsPerMl": 1.2,
+        "floorYield": 1,
+        "eggsPer100g": 0,
+        "liquidShare": 0,
+        "bindsGramsPerGram": 0,
+        "safeCelsius": null,
+        "pieces": {},
+        "allergens": [],
+        "doughKind": null
+    },
+    "rubbedSaltGrams": 5,
+    "boiledSaltGramsPerLitre": 10,
+    "benchCelsius": 20,
+    "allergens": [
+        "gluten",
+        "crustaceans",
+        "egg",
+        "fish",
+        "peanuts",
+        "soya",
+        "milk",
+        "nuts",
+        "celery",
+        "mustard",
+        "sesame",
+        "sulphites",
+        "lupin",
+        "molluscs"
+    ],
+    "tins": [
+        {
+            "shape": "round-straight",
+            "diameterMm": 240,
+            "depthMm": 35
+        },
+        {
+            "shape": "springform",
+            "diameterMm": 240,
+            "depthMm": 70
+        },
+        {
+            "shape": "round-sloped",
+            "floorDiameterMm": 220,
+            "rimDiameterMm": 240,
+            "depthMm": 35
+        },
+        {
+            "shape": "round-fluted",
+            "floorDiameterMm": 220,
+            "rimDiameterMm": 240,
+            "depthMm": 35,
+            "flutes": 32,
+            "fluteMm": 4
+        },
+        {
+            "shape": "rectangular",
+            "lengthMm": 240,
+            "widthMm": 240,
+            "depthMm": 35,
+            "flareMm": 0
+        },
+        {
+            "shape": "cups",
+            "cups": 12,
+            "floorDiameterMm": 50,
+            "rimDiameterMm": 70,
+            "depthMm": 35
+        },
+        {
+            "shape": "measured-dish",
+            "waterMl": 1500,
+            "depthMm": 35
+        },
+        {
+            "shape": "folded-discs",
+            "discs": 4,
+            "discDiameterMm": 200
+        }
+    ]
+} satisfies components["schemas"]["Defaults"] as components["schemas"]["Defaults"];
