@@ -1,4 +1,5 @@
 import { defineConfig } from "@playwright/test";
+import { ADA } from "./e2e/support";
 
 export default defineConfig({
   testDir: "e2e",
@@ -9,6 +10,10 @@ export default defineConfig({
   fullyParallel: false,
   timeout: 120_000,
   expect: { timeout: 30_000 },
+  projects: [
+    { name: "sign-in", testMatch: "*.setup.ts" },
+    { name: "rooms", testMatch: "*.spec.ts", dependencies: ["sign-in"], use: { storageState: ADA } },
+  ],
   reporter: [["list"]],
   use: {
     baseURL: process.env.HOJALDRE_URL ?? "http://127.0.0.1:8620",

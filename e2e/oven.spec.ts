@@ -40,7 +40,7 @@ test("a way out is compared with how it was, by its ghost, and undone", async ({
   await expect(page.locator("[data-ghost=centre]")).toHaveCount(1);
   await page.getByRole("button", { name: "Undo", exact: true }).first().click();
   await expect(page.getByText(/The dashed line is how it stood before/)).toHaveCount(0);
-  await expect(reading(page, "Base")).toContainText("soft");
+  await expect(page.getByTestId("base-verdict")).toHaveText("soft");
 });
 
 test("where nothing alone dries the base, a pair does, is applied with one press and undone with one", async ({
@@ -51,11 +51,11 @@ test("where nothing alone dries the base, a pair does, is applied with one press
     const raw = { preparation: "raw", after: { words: "450 g", grams: 450 }, saltGrams: 0, waterSaltGramsPerLitre: 0 };
     for (const layer of design.layers) if (layer.id === "leeks") layer.steps = [raw];
     design.bake.stages = design.bake.stages.map((stage) => ({ ...stage, ovenCelsius: 160, minutes: 60, rack: "high" }));
-    design.bake.ware = "shiny-steel";
+    design.bake.tinMaterial = "shiny-steel";
   });
   const base = reading(page, "Base");
   await expect(base).toContainText("soggy");
-  await expect(base).toContainText("Nothing alone brings it inside. Two together do:");
+  await expect(base).toContainText("One change is not enough. Two together are:");
   await base
     .getByRole("button", { name: /^Apply: Stand it on a hot steel or stone; bake it on the lowest rack/ })
     .click();
@@ -70,14 +70,14 @@ test("where nothing alone dries the base, a pair does, is applied with one press
 test("a raw-filled pasty shows unsafe until its time", async ({ page }) => {
   await signIn(page);
   await page.getByRole("link", { name: /Chicken, tarragon/ }).click();
-  await expect(reading(page, "Safe")).toContainText("safe");
+  await expect(page.getByTestId("safe-verdict")).toHaveText("safe");
   await type(page, "Bake, stage 2, minutes", "4 min");
-  await expect(reading(page, "Safe")).toContainText("not yet");
+  await expect(page.getByTestId("safe-verdict")).toHaveText("not yet");
   await expect(page.getByLabel("What to look for")).toContainText("only if it stayed in longer");
   await page.getByRole("button", { name: "heat", exact: true }).click();
   await expect(page.getByTestId("point")).toContainText(/not safe yet|cold still/);
   await page.getByRole("button", { name: "Undo", exact: true }).click();
-  await expect(reading(page, "Safe")).not.toContainText("not yet");
+  await expect(page.getByTestId("safe-verdict")).not.toHaveText("not yet");
 });
 
 test("par-bake or not is answered and done, and the card for the wall says the same", async ({ page }) => {
@@ -85,9 +85,9 @@ test("par-bake or not is answered and done, and the card for the wall says the s
   await page.getByRole("button", { name: "Par-bake or not?" }).click();
   await expect(page.getByText(/^Yes: /)).toBeVisible();
   await expect(page.getByText(/Weights to the rim: 1,380 ml/)).toBeVisible();
-  await page.getByRole("button", { name: "Do so: bake through" }).click();
+  await page.getByRole("button", { name: "Use this: baked through" }).click();
   await expect(entry(page, "Blind bake, stage 2, minutes")).toHaveValue("14 min");
-  await expect(reading(page, "Base")).toContainText("dry");
+  await expect(page.getByTestId("base-verdict")).toHaveText("dry");
   await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByRole("button", { name: /^Revision 2/ })).toBeVisible();
   await page.getByRole("link", { name: "Card" }).click();

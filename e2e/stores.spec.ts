@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectAccessible, onTheBench, reading, signIn, type } from "./support";
+import { expectAccessible, onTheBench, signIn, type } from "./support";
 
 test("a cook writes down a food from its packet, prices it, takes it out and puts it back", async ({ page }) => {
   await signIn(page);
@@ -8,16 +8,16 @@ test("a cook writes down a food from its packet, prices it, takes it out and put
   await page.getByRole("button", { name: "+ A food of our own" }).click();
   await page.getByLabel("Name", { exact: true }).fill("Canal chorizo");
   await page.getByLabel("Fat, g").fill("lots");
-  await page.getByRole("button", { name: "Put it into the stores" }).click();
+  await page.getByRole("button", { name: "Save it to the stores" }).click();
   await expect(page.getByText("Fat: grams in 100 g, 0 to 100.")).toBeVisible();
   await page.getByLabel("Fat, g").fill("90");
   await page.getByLabel("Protein, g").fill("24");
   await page.getByLabel("Salt, g").fill("3.4");
-  await page.getByRole("button", { name: "Put it into the stores" }).click();
-  await expect(page.getByText(/come to .* g; 100 g cannot hold more/).first()).toBeVisible();
+  await page.getByRole("button", { name: "Save it to the stores" }).click();
+  await expect(page.getByText(/come to .* g in 100 g/).first()).toBeVisible();
   await page.getByLabel("Fat, g").fill("33");
   await page.getByLabel("milk", { exact: true }).check();
-  await page.getByRole("button", { name: "Put it into the stores" }).click();
+  await page.getByRole("button", { name: "Save it to the stores" }).click();
   await expect(page.getByText("Canal chorizo is in the stores.")).toBeVisible();
 
   await page.getByLabel("Find a food").fill("canal");
@@ -26,7 +26,7 @@ test("a cook writes down a food from its packet, prices it, takes it out and put
   await type(page, "Canal chorizo, price a kilogram", "12.5");
   await expect(page.getByLabel("Canal chorizo, price a kilogram")).toHaveValue("12.50 a kg");
   await expectAccessible(page);
-  await page.getByRole("button", { name: "Take Canal chorizo out" }).click();
+  await page.getByRole("button", { name: "Remove Canal chorizo" }).click();
   await expect(row).toHaveCount(0);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(row).toBeVisible();
@@ -62,20 +62,20 @@ test("tins and ovens are measured once and used on the bench", async ({ page }) 
   await expect(page.getByText("set its dial to 172 °C")).toBeVisible();
 });
 
-test("a chain of steps, a weight to stop at, a lid, a strewn layer and a bill for six", async ({ page }) => {
+test("a chain of steps, a weight to stop at, a lid, a scattered layer and a bill for six", async ({ page }) => {
   await onTheBench(page, "Quiche of the whole balance");
   await page.getByRole("button", { name: "Leeks: what to do" }).click();
   await page.getByRole("menuitem", { name: "One more step" }).click();
   await type(page, "Leeks, step 2", "pressed again");
   await type(page, "Leeks, what it may weep", "10 g");
   await expect(page.getByLabel("Leeks, weight now")).toHaveValue("289 g");
-  await expect(reading(page, "Base")).toContainText("dry");
+  await expect(page.getByTestId("base-verdict")).toHaveText("dry");
   await type(page, "Leeks, weight now", "600 g");
   await expect(page.getByText(/cannot weigh more after this step than before it/).first()).toBeVisible();
   await page.getByRole("button", { name: "Undo", exact: true }).click();
 
-  await page.getByRole("button", { name: "+ Strew crumbs" }).click();
-  await page.getByLabel("What is strewn on the crust?").fill("semo");
+  await page.getByRole("button", { name: "+ Scatter crumbs" }).click();
+  await page.getByLabel("What is scattered on the crust?").fill("semo");
   await page.keyboard.press("Enter");
   await page.getByLabel("Semolina: how much?").fill("12 g");
   await page.keyboard.press("Enter");
@@ -96,5 +96,5 @@ test("a guest looks into the stores and changes nothing", async ({ page }) => {
   await page.getByRole("link", { name: "Stores" }).click();
   await expect(page.getByText("only cooks write into the stores")).toBeVisible();
   await expect(page.getByText("runs 12 °C cold")).toBeVisible();
-  await expect(page.getByRole("button", { name: /Take .* out/ })).toHaveCount(0);
+  await expect(page.getByRole("button", { name: /^Remove / })).toHaveCount(0);
 });

@@ -28,6 +28,9 @@ final class Trials
     /** A pie that is safe so many times its doubt before it comes out needs no range of its own (numerics). */
     private const CLEAR_OF_DOUBT = 2.0;
 
+    /** whose ranges are lent to the bakes of changed pies */
+    private readonly ?SimulatedBake $doubts;
+
     private BakeOffsets $offsets;
 
     private float $safeDoubtMinutes = 0.0;
@@ -45,6 +48,7 @@ final class Trials
     public function __construct(Weights $weights, ?SimulatedBake $fine)
     {
         $this->offsets = BakeOffsets::none();
+        $this->doubts = $fine;
         $rough = $fine?->itsRoughBake();
         if ($fine === null || $rough === null) {
             return;
@@ -77,7 +81,9 @@ final class Trials
             return $spareMinutes < 0 ? 1 : 0;
         }
 
-        return BakeReadings::take(ReadingName::Safe, $weights, SimulatedBake::of($weights))->inTrouble() ? 1 : 0;
+        $this->fine[self::key($pie)] = SimulatedBake::of($weights);
+
+        return BakeReadings::take(ReadingName::Safe, $weights, $this->fine[self::key($pie)])->inTrouble() ? 1 : 0;
     }
 
     /** @return list<Reading> all of them, of a changed pie, by the rough bake */
@@ -120,7 +126,8 @@ final class Trials
     {
         $key = self::key($weights->pie);
         if (! array_key_exists($key, $this->fine)) {
-            $this->fine[$key] = SimulatedBake::finely($weights);
+            $fine = SimulatedBake::finely($weights);
+            $this->fine[$key] = $fine !== null && $this->doubts !== null ? $fine->doubtedAs($this->doubts) : $fine;
         }
 
         return $this->fine[$key];

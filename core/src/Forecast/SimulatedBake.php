@@ -93,6 +93,12 @@ final readonly class SimulatedBake
         return $this->coarse === null ? null : new self($this->input, $this->coarse, null, null, null, $this->units, BakeOffsets::none());
     }
 
+    /** With the doubts that were tried on another bake, for a design a step away from that one. */
+    public function doubtedAs(self $other): self
+    {
+        return new self($this->input, $this->result, $other->coarse, $other->hot, $other->wet, $this->units, $this->offsets);
+    }
+
     public function shifted(BakeOffsets $offsets): self
     {
         return new self($this->input, $this->result, $this->coarse, $this->hot, $this->wet, $this->units, $offsets);

@@ -27,7 +27,7 @@ export function ReadingRow({ reading, children, more }: Props) {
       paddingBlock="7px 6px"
     >
       <Flex align="baseline" gap="10px">
-        <Box as="h3" fontSize="name" fontWeight="680" minWidth="56px" flex="none">
+        <Box as="h3" fontSize="name" fontWeight="680" minWidth="64px" flex="none">
           {reading.title}
         </Box>
         {reading.value !== null && (
@@ -36,13 +36,11 @@ export function ReadingRow({ reading, children, more }: Props) {
           </Box>
         )}
         <Box as="span" color="ink2" whiteSpace="nowrap">
-          {reading.unit !== reading.shortUnit &&
-            reading.value !== null &&
-            `${reading.unit.replace(`${reading.shortUnit} `, "")}, `}
           {range(reading.low, reading.high, reading.decimals)}
         </Box>
         <Box
           as="span"
+          data-testid={`${reading.name}-verdict`}
           marginLeft="auto"
           whiteSpace="nowrap"
           {...(trouble
@@ -68,6 +66,9 @@ export function ReadingRow({ reading, children, more }: Props) {
           </chakra.button>
         )}
       </Flex>
+      {reading.unit !== reading.shortUnit && reading.value !== null && (
+        <Box color="ink2">{reading.unit.replace(`${reading.shortUnit} `, "")}</Box>
+      )}
       <Rule reading={reading} />
       {(open || alwaysOpen) && (
         <Box as="p" color="ink2" marginTop="2px">

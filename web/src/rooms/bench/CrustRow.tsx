@@ -118,7 +118,7 @@ function ShellPlan({ shell, dials }: { shell: ShellStage[]; dials: string[] }) {
           </Button>
         )}
         <Button look="plain" minHeight="28px" onClick={() => put(without(shell, shell.length - 1))}>
-          Leave the last out
+          Remove the last
         </Button>
       </Flex>
     </>

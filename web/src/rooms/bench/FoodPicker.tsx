@@ -65,9 +65,7 @@ export function FoodPicker({ label, of, pick, only, cancel }: Props) {
             <Box color="ink2">and {found.length - MOST_SHOWN} more: type a few letters</Box>
           )}
           {isError && <Button onClick={() => refetch()}>The pantry did not open. Try again</Button>}
-          {data && found.length === 0 && (
-            <Box color="ink2">Nothing in the pantry reads like that. Try fewer letters.</Box>
-          )}
+          {data && found.length === 0 && <Box color="ink2">Nothing by that name. Try fewer letters.</Box>}
           <Button look="plain" onClick={cancel} marginLeft="-6px">
             Never mind
           </Button>

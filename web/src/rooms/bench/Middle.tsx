@@ -41,14 +41,14 @@ export const Middle = memo(function Middle({ forecast, design, of, before }: Pro
   return (
     <Box as="section" aria-label="Cutaway" minWidth="0">
       <Box as="h2" fontWeight="650">
-        Half of it in section
+        Cut through the middle
         {forecast.section.across && (
           <Box as="span" fontWeight="430" color="ink2">
             , {forecast.section.across}
           </Box>
         )}
       </Box>
-      <RecessChoice label="What it is coloured by" value={seen} options={SEEN} choose={setSeen} />
+      <RecessChoice label="What the colours show" value={seen} options={SEEN} choose={setSeen} />
       <Box ref={ref} data-cutaway>
         {seen === "poured" ? (
           <Cutaway
@@ -116,7 +116,7 @@ function WaterLedger({ forecast, design }: { forecast: Forecast; design: PieDesi
           Where the water goes
         </Box>
         <Box color="water" fontWeight="650" data-testid="weep-split">
-          {ledger.absorbedGrams >= 0.5 && `${grams(ledger.absorbedGrams)} taken up by what is strewn; `}
+          {ledger.absorbedGrams >= 0.5 && `${grams(ledger.absorbedGrams)} taken up by what is scattered; `}
           {ledger.freeGrams < 0.5
             ? "nothing will weep"
             : `${grams(ledger.freeGrams)} will weep: ${grams(ledger.intoBaseGrams)} into the base, ${grams(ledger.intoFillingGrams)} into the filling`}

@@ -54,7 +54,7 @@ export function RevisionMenu({ bench, pie, file }: { bench: BenchState; pie: str
 
 function saveWords({ saveState, revision }: BenchState): string {
   if (saveState === "saving") return "Saving";
-  if (saveState === "changed") return `Kept here, not saved`;
+  if (saveState === "changed") return "Kept on this device, not saved";
   if (saveState === "saved") return `Revision ${revision.number}, ${savedAt(revision.savedAt)}`;
-  return "Kept here, not yet saved";
+  return "Kept on this device, not saved yet";
 }

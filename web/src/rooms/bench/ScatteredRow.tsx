@@ -8,7 +8,7 @@ import { Swap } from "./Swap";
 
 type Props = { layer: ScatteredLayer; index: number; count: number };
 
-/** Crumbs or semolina strewn as a layer, with the water it can hold. */
+/** Crumbs or semolina scattered as a layer, with the water it can hold. */
 export const ScatteredRow = memo(function ScatteredRow({ layer, index, count }: Props) {
   const { move, items } = useLayerActs(index, count);
   const [swapping, setSwapping] = useState(false);
@@ -27,10 +27,10 @@ export const ScatteredRow = memo(function ScatteredRow({ layer, index, count }: 
     >
       <Flex justify="space-between" gap="8px" wrap="wrap">
         <span>
-          <AmountEntry label={`${name}, strewn`} at={`${at}/amount`} amount={layer.amount} food={layer.food} />
+          <AmountEntry label={`${name}, scattered`} at={`${at}/amount`} amount={layer.amount} food={layer.food} />
           <Box as="span" color="ink2">
             {" "}
-            strewn
+            scattered
           </Box>
         </span>
         <Box as="span" color="water">

@@ -35,7 +35,7 @@ export function ShellAdvice() {
   return (
     <Box as="section" aria-label="Par-bake or not" borderLeft="3px solid {colors.rim}" paddingLeft="10px">
       {query.error && <Box role="status">{query.error.message}</Box>}
-      {!query.error && advice === undefined && <Box role="status">Baking it raw, par-baked and baked through</Box>}
+      {!query.error && advice === undefined && <Box role="status">Trying it raw, par-baked and baked through</Box>}
       {advice === null && <Box>There is no shell to bake blind, or nothing in it yet.</Box>}
       {advice && (
         <>

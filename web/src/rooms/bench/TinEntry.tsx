@@ -38,7 +38,8 @@ export function TinEntry({ label, tin }: { label: string; tin: Tin }) {
   };
   const another = !sameTin(was, tin);
   const follow = async () => {
-    if (await scale({ to: "tin", was })) setWas(tin);
+    // it may have been shut meanwhile
+    if (await scale({ to: "tin", was })) setWas((open) => open && tin);
   };
   return (
     <Flex

@@ -18,7 +18,7 @@ export function Troubles({ bench, pie, signIn }: { bench: BenchState; pie: strin
       {clash && <Clash bench={bench} pie={pie} theirs={clash} />}
       {failed && (
         <Notice
-          title="Kept here, not yet saved."
+          title="Kept on this device, not saved yet."
           acts={
             failed.code === "not-signed-in" ? (
               <Button look="filled" onClick={() => navigate(signIn)}>
@@ -35,8 +35,8 @@ export function Troubles({ bench, pie, signIn }: { bench: BenchState; pie: strin
         </Notice>
       )}
       {!failed && forecast.problem && (
-        <Notice title={placed.length ? "This design is not taken as it stands." : "The readings stand still."}>
-          {placed.length ? `${placed.join(" ")} The readings are those of the last good state.` : forecast.problem.mend}
+        <Notice title={placed.length ? "Fix this first." : "Readings paused."}>
+          {placed.length ? `${placed.join(" ")} The readings are from before that.` : forecast.problem.mend}
         </Notice>
       )}
     </>
@@ -77,14 +77,14 @@ function Clash({ bench, pie, theirs }: { bench: BenchState; pie: string; theirs:
       acts={
         <>
           <Button look="filled" onClick={look}>
-            Take theirs
+            Open the other version
           </Button>
-          <Button onClick={() => bench.saveOnto(theirs.number)}>Save mine on top</Button>
-          <Button onClick={copy}>Save mine as a copy</Button>
+          <Button onClick={() => bench.saveOnto(theirs.number)}>Replace it with mine</Button>
+          <Button onClick={copy}>Keep both</Button>
         </>
       }
     >
-      Yours is kept here and nothing was overwritten. Take theirs, and Undo brings yours back. {trouble}
+      Yours is kept here. If you open the other version, Undo brings yours back. {trouble}
     </Notice>
   );
 }

@@ -26,14 +26,12 @@ export const Ways = memo(function Ways({ reading, design, first, apply }: Props)
   const ways = query.data ?? [];
   const old = query.isPlaceholderData || settled !== design;
   if (query.error)
-    return (
-      <Box color="ink2">No ways out came: {query.error.message} They are asked for again with the next change.</Box>
-    );
+    return <Box color="ink2">Nothing found: {query.error.message} It looks again with the next change.</Box>;
   // as high as three ways out are: what stands below must not jump when they come
   if (query.isPending)
     return (
       <Box color="ink2" minHeight="220px" role="status">
-        Looking for ways out, baking each
+        Looking for what helps
       </Box>
     );
   if (ways.length === 0 && !old) return <Box color="ink2">No change of what is in it is enough.</Box>;

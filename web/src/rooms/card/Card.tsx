@@ -38,7 +38,7 @@ export default function CardRoom() {
   if (!query.data)
     return (
       <Box paddingTop="20px" role="status">
-        Writing the card
+        Opening the card
       </Box>
     );
   return (

@@ -126,7 +126,7 @@ function NewPie({ acts }: { acts: ReturnType<typeof usePieActs> }) {
           if (file) void acts.bringIn(file);
         }}
       />
-      <Button onClick={() => input.current?.click()}>Bring in a pie file</Button>
+      <Button onClick={() => input.current?.click()}>Open a pie file</Button>
       <Button look="filled" onClick={acts.begin}>
         New pie
       </Button>
@@ -137,8 +137,8 @@ function NewPie({ acts }: { acts: ReturnType<typeof usePieActs> }) {
 function Refused({ problem, file, dismiss }: { problem: Problem; file: string | null; dismiss: () => void }) {
   return (
     <Notice
-      title={file ? `"${file}" was not taken; nothing was changed.` : "That did not work; nothing was changed."}
-      acts={<Button onClick={dismiss}>All right</Button>}
+      title={file ? `"${file}" could not be read. Nothing was changed.` : "That did not work. Nothing was changed."}
+      acts={<Button onClick={dismiss}>OK</Button>}
     >
       {problem.refusals.length === 0 && problem.mend}
       <Box as="ul" color="ink" marginTop="4px">

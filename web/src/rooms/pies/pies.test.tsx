@@ -10,12 +10,12 @@ const stored = { id: "p", archived: false, revision: revision(1), design: trout(
 describe("what can be done from the list", () => {
   afterEach(() => vi.unstubAllGlobals());
 
-  it("sends a file to the core as it is, and says that it was brought in", async () => {
+  it("sends a file to the core as it is, and says that it is there", async () => {
     const asked = server({ "POST /pies": () => json(stored, 201) });
     const { result } = renderHook(() => usePieActs("k"), { wrapper });
     await act(() => result.current.bringIn(new File(['{"format": "hojaldre-pie"}'], "quiche.json")));
     expect(asked[0]?.body).toEqual({ format: "hojaldre-pie" });
-    expect(result.current.said?.words).toContain("was brought in");
+    expect(result.current.said?.words).toContain("is in your pies");
   });
 
   it("keeps a refusal with the name of the file until it is dismissed", async () => {

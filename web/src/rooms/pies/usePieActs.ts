@@ -49,7 +49,7 @@ export function usePieActs(kitchen: string) {
         }),
       );
       await renew();
-      setSaid({ words: `"${pie.design.name}" was brought in.` });
+      setSaid({ words: `"${pie.design.name}" is in your pies.` });
     });
 
   const putAway = (pie: PieSummary, archived: boolean): Promise<void> =>

@@ -131,7 +131,7 @@ export function FoodForm({ label, trouble, save, leave }: Props) {
       </Box>
       <Flex gap="6px">
         <Button look="filled" type="submit">
-          Put it into the stores
+          Save it to the stores
         </Button>
         <Button look="plain" onClick={leave}>
           Never mind

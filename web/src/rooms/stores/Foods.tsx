@@ -117,9 +117,7 @@ export function Foods({ kitchen, stores, mayWrite }: PartProps) {
           and {found.length - MOST_SHOWN} more: type a few letters
         </Box>
       )}
-      {data && found.length === 0 && (
-        <Box paddingTop="8px">Nothing here reads like that. Write it down as a food of your own.</Box>
-      )}
+      {data && found.length === 0 && <Box paddingTop="8px">Nothing by that name. Add it as a food of your own.</Box>}
     </Part>
   );
 }
@@ -172,10 +170,10 @@ function FoodRow({ one, stores, mayWrite, edit }: RowProps) {
           <Button
             look="plain"
             minHeight="30px"
-            aria-label={`Take ${food.name} out`}
+            aria-label={`Remove ${food.name}`}
             onClick={() => void stores.dropFood(food.id, label)}
           >
-            Take out
+            Remove
           </Button>
         </Flex>
       )}

@@ -95,10 +95,10 @@ function OvenRow({ one, stores, mayWrite }: Omit<PartProps, "kitchen"> & { one: 
         <Button
           look="plain"
           minHeight="30px"
-          aria-label={`Take ${one.name} out`}
+          aria-label={`Remove ${one.name}`}
           onClick={() => void stores.dropOven(one)}
         >
-          Take out
+          Remove
         </Button>
       </Flex>
       <Flex gap="2px 12px" wrap="wrap" align="baseline">

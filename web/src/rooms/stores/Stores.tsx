@@ -37,7 +37,7 @@ export default function StoresRoom() {
         )}
       </Flex>
       {!mayWrite && <Notice title="You are a guest here.">Look around; only cooks write into the stores.</Notice>}
-      {stores.trouble && <Notice title="That was not kept; nothing was changed.">{stores.trouble.mend}</Notice>}
+      {stores.trouble && <Notice title="That was not saved. Nothing was changed.">{stores.trouble.mend}</Notice>}
       <Box
         display="grid"
         gridTemplateColumns={{ base: "minmax(0,1fr)", md: "minmax(0,1.5fr) minmax(0,1fr)" }}

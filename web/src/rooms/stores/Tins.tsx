@@ -74,10 +74,10 @@ function TinRow({ one, kitchen, stores, mayWrite }: PartProps & { one: StoredTin
         <Button
           look="plain"
           minHeight="30px"
-          aria-label={`Take ${one.name} out`}
+          aria-label={`Remove ${one.name}`}
           onClick={() => void stores.dropTin(one)}
         >
-          Take out
+          Remove
         </Button>
       </Flex>
       <Flex gap="2px 12px" wrap="wrap" align="baseline">

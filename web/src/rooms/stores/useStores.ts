@@ -38,7 +38,7 @@ export function useStores(kitchen: string) {
     );
   const dropFood = (food: string, label: FoodLabel) =>
     write("foods", answer(api.DELETE("/kitchens/{kitchen}/foods/{food}", { params: { path: { kitchen, food } } })), {
-      words: `${label.name} was taken out; pies that have it keep it.`,
+      words: `${label.name} is removed. Pies that have it keep it.`,
       undo: () => void putFood(food, label),
     });
   const setPrice = (food: string, pricePerKg: number | null) =>
@@ -65,7 +65,7 @@ export function useStores(kitchen: string) {
       "tins",
       answer(api.DELETE("/kitchens/{kitchen}/tins/{tin}", { params: { path: { kitchen, tin: one.id } } })),
       {
-        words: `${one.name} was taken out.`,
+        words: `${one.name} is removed.`,
         undo: () => void putTin(one),
       },
     );
@@ -79,7 +79,7 @@ export function useStores(kitchen: string) {
     write(
       "ovens",
       answer(api.DELETE("/kitchens/{kitchen}/ovens/{oven}", { params: { path: { kitchen, oven: one.id } } })),
-      { words: `${one.name} was taken out.`, undo: () => void putOven(one) },
+      { words: `${one.name} is removed.`, undo: () => void putOven(one) },
     );
   return { said, trouble, putFood, dropFood, setPrice, putTin, dropTin, putOven, dropOven };
 }
