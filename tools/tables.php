@@ -11,7 +11,9 @@ use Hojaldre\Core\Forecast\SimulatedBake;
 use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Oven\BakePlan;
 use Hojaldre\Core\Oven\OvenMode;
+use Hojaldre\Core\Oven\Rack;
 use Hojaldre\Core\Oven\Stage;
+use Hojaldre\Core\Oven\StandsOn;
 use Hojaldre\Core\Pastry\Seal;
 use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pastry\ShellSupport;
@@ -23,7 +25,10 @@ require __DIR__.'/../vendor/autoload.php';
 
 const NEAR = 0.15;
 
-/** @param  list<list<string>>  $rows */
+/**
+ * @param  list<string>  $head
+ * @param  list<list<string>>  $rows
+ */
 function table(array $head, array $rows): string
 {
     $line = static fn (array $cells): string => '| '.implode(' | ', $cells).' |';
@@ -31,23 +36,23 @@ function table(array $head, array $rows): string
     return implode("\n", [$line($head), $line(array_fill(0, count($head), '---')), ...array_map($line, $rows)]);
 }
 
-function minute(?float $minute): string
+function minute(float $minute): string
 {
-    return $minute === null ? '-' : (string) (int) round($minute);
+    return is_finite($minute) ? (string) (int) round($minute) : '-';
 }
 
 function practice(): string
 {
     $rows = [];
     foreach (Practice::cases() as $name => [$pie, $from, $to, $event]) {
-        $events = ($result = Simulation::run(BakeInputs::of(Weights::of($pie))))->events;
-        $at = $events[$event] ?? null;
+        $result = Simulation::run(BakeInputs::of(Weights::of($pie)));
+        $at = $result->minute($event);
         $verdict = match (true) {
-            $at !== null && $at >= $from && $at <= $to => 'in range',
-            $at !== null && $at >= (1 - NEAR) * $from && $at <= (1 + NEAR) * $to => 'near',
+            $at >= $from && $at <= $to => 'in range',
+            $at >= (1 - NEAR) * $from && $at <= (1 + NEAR) * $to => 'near',
             default => 'out',
         };
-        $rows[] = [$name, "$from to $to, $event", minute($events['time-to-look'] ?? null).' / '.minute($events['set'] ?? null), minute($events['golden'] ?? null), minute($events['safe'] ?? null), is_nan($result->basePercent) ? '-' : (string) (int) round($result->basePercent), $verdict];
+        $rows[] = [$name, "$from to $to, {$event->value}", minute($result->minute(BakeEvent::TimeToLook)).' / '.minute($result->minute(BakeEvent::Set)), minute($result->minute(BakeEvent::Golden)), minute($result->minute(BakeEvent::Safe)), is_nan($result->basePercent) ? '-' : (string) (int) round($result->basePercent), $verdict];
     }
 
     return table(['what (static oven)', 'practice, min', 'look / set', 'golden', 'safe', 'base, %', ''], $rows);
@@ -65,7 +70,7 @@ function series(): string
     };
     $rows = [['as it is (46 min, 175 °C static)', $read($trout)]];
     foreach ([0, 6, 12, 18, 26] as $minutes) {
-        $stages = $minutes === 0 ? [] : [new ShellStage(ShellSupport::Weighted, 190, OvenMode::Static, max(1.0, $minutes * 0.7), 'middle'), new ShellStage(ShellSupport::Bare, 190, OvenMode::Static, max(1.0, $minutes * 0.3), 'middle')];
+        $stages = $minutes === 0 ? [] : [new ShellStage(ShellSupport::Weighted, 190, OvenMode::Static, max(1.0, $minutes * 0.7), Rack::Middle), new ShellStage(ShellSupport::Bare, 190, OvenMode::Static, max(1.0, $minutes * 0.3), Rack::Middle)];
         $rows[] = ["shell $minutes min, 7 of 10 of them weighted", $read($trout->withCrust($trout->crust->withShell($stages, Seal::None)))];
     }
     foreach ([280, 315, 360, 420] as $grams) {
@@ -75,9 +80,9 @@ function series(): string
         $rows[] = ["$celsius °C static", $read($trout->withBake(new BakePlan([new Stage($celsius, OvenMode::Static, 46)])))];
     }
     $rows[] = ['155 °C fan', $read($trout->withBake(new BakePlan([new Stage(155, OvenMode::Fan, 46)])))];
-    $rows[] = ['on hot steel', $read($trout->withBake(new BakePlan($trout->bake->stages, 'steel')))];
+    $rows[] = ['on hot steel', $read($trout->withBake(new BakePlan($trout->bake->stages, StandsOn::Steel)))];
 
-    return table(['the demo quiche', 'comes out with'], $rows);
+    return table(['a quiche of trout and leeks', 'comes out with'], $rows);
 }
 
 function refinement(): string
@@ -86,7 +91,7 @@ function refinement(): string
     foreach (array_slice(Practice::cases(), 0, 8, true) as $name => [$pie]) {
         $input = BakeInputs::of(Weights::of($pie));
         [$fine, $rough] = [Simulation::run($input), Simulation::run($input, coarse: true)];
-        $rows[] = [$name, "$fine->cells() / $rough->cells()", minute($fine->events['set'] ?? null).' / '.minute($rough->events['set'] ?? null), sprintf('%.1f / %.1f', $fine->basePercent, $rough->basePercent), sprintf('%.0e', max(1e-17, $fine->massErrorShare)), sprintf('%.2f %%', 100 * $fine->energyErrorShare)];
+        $rows[] = [$name, "{$fine->cells()} / {$rough->cells()}", minute($fine->minute(BakeEvent::Set)).' / '.minute($rough->minute(BakeEvent::Set)), sprintf('%.1f / %.1f', $fine->basePercent, $rough->basePercent), sprintf('%.0e', max(1e-17, $fine->massErrorShare)), sprintf('%.2f %%', 100 * $fine->energyErrorShare)];
     }
 
     return table(['fine / rough', 'cells', 'set, min', 'base, %', 'water lost by the sums', 'heat'], $rows);

@@ -7,9 +7,12 @@ declare(strict_types=1);
  * `php tools/bench/bake.php MODE` for all cases with the settings it was started with.
  */
 
+use Hojaldre\Core\Advice\WaysOut;
 use Hojaldre\Core\Bake\Simulation;
 use Hojaldre\Core\Forecast\BakeInputs;
 use Hojaldre\Core\Forecast\Forecast;
+use Hojaldre\Core\Forecast\Readings\ReadingName;
+use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Tests\Bake\Practice;
 
 require __DIR__.'/../../core/autoload.php';
@@ -27,23 +30,23 @@ if (PHP_SAPI !== 'cli') {
     $pie = $cases[(int) $_SERVER['CASE']];
     $start = hrtime(true);
     if ($_SERVER['WHAT'] === 'forecast') {
-        Forecast::of($pie)->toArray();
+        Forecast::of($pie);
         $result = null;
     } elseif ($_SERVER['WHAT'] === 'ways') {
-        Forecast::of($pie)->waysOut('base');
+        WaysOut::of(Forecast::of($pie), ReadingName::Base);
         $result = null;
     } else {
-        $result = Simulation::run(BakeInputs::of($pie), coarse: $_SERVER['WHAT'] === 'coarse');
+        $result = Simulation::run(BakeInputs::of(Weights::of($pie)), coarse: $_SERVER['WHAT'] === 'coarse');
     }
     header('Content-Type: application/json');
-    echo json_encode(['name' => $names[(int) $_SERVER['CASE']], 'count' => count($cases), 'ms' => (hrtime(true) - $start) / 1e6, 'cells' => $result?->cells, 'steps' => $result?->steps], JSON_THROW_ON_ERROR);
+    echo json_encode(['name' => $names[(int) $_SERVER['CASE']], 'count' => count($cases), 'ms' => (hrtime(true) - $start) / 1e6, 'cells' => $result?->cells(), 'steps' => $result?->steps], JSON_THROW_ON_ERROR);
 
     return;
 }
 
 $mode = $argv[1] ?? 'cli';
 foreach ([0 => 'open', 3 => 'double crust'] as $index => $kind) {
-    $input = BakeInputs::of($cases[$index]);
+    $input = BakeInputs::of(Weights::of($cases[$index]));
     $ms = [];
     for ($i = 0; $i < 25; $i++) {
         $start = hrtime(true);
@@ -55,6 +58,6 @@ foreach ([0 => 'open', 3 => 'double crust'] as $index => $kind) {
     sort($warm);
     echo json_encode([
         'name' => "bake, $kind", 'median_ms' => round($warm[10], 1), 'best_ms' => round($warm[0], 1), 'first_ms' => round($first, 1), 'runs' => 20,
-        'cells' => $result->cells, 'steps' => $result->steps, 'mode' => $mode,
+        'cells' => $result->cells(), 'steps' => $result->steps, 'mode' => $mode,
     ], JSON_THROW_ON_ERROR)."\n";
 }

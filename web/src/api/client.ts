@@ -34,7 +34,6 @@ export type CustardAnswers = Schemas["CustardAnswers"];
 export type CustardAnswer = Schemas["CustardAnswer"];
 export type Effect = Schemas["Effect"];
 export type BakeReport = Schemas["BakeReport"];
-export type BakeEventTime = Schemas["BakeEventTime"];
 export type BakeFilm = Schemas["BakeFilm"];
 export type BakeFrame = Schemas["BakeFrame"];
 export type Entry = Schemas["Entry"];

@@ -1632,7 +1632,7 @@ export interface components {
             intoTheOvenGrams: number;
             /** @description before baking */
             portionGrams: number;
-            /** @description how many of what, each of what weight */
+            /** @description what stands after their number: of what, each of what weight */
             portions: string;
         };
     };

@@ -7,14 +7,14 @@ import { pieQuery, sessionQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { BenchContext } from "./BenchContext";
-import { Connectors } from "./Connectors";
 import { type Draft, findDraft } from "./draft";
+import { CutawayPane } from "./forecast/CutawayPane";
+import type { Before } from "./forecast/InTheOven";
+import { Readings } from "./forecast/Readings";
 import { Header } from "./Header";
-import type { Before } from "./InTheOven";
-import { Middle } from "./Middle";
-import { Readings } from "./Readings";
-import { Stack } from "./Stack";
-import { type Panel, Tray } from "./Tray";
+import { type Panel, PanelTabs } from "./PanelTabs";
+import { Connectors } from "./pie/Connectors";
+import { Stack } from "./pie/Stack";
 import { Troubles } from "./Troubles";
 import { useBench } from "./useBench";
 import { useKeys } from "./useKeys";
@@ -105,7 +105,7 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
           <Stack forecast={forecast} design={bench.present} />
         </Box>
         <Box display={shown("cutaway")} minWidth="0">
-          <Middle
+          <CutawayPane
             forecast={forecast}
             design={bench.present}
             of={of}
@@ -126,7 +126,7 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
         </Box>
         <Connectors bench={area} section={forecast.section} />
       </Box>
-      <Tray panel={panel} choose={setPanel} troubles={troubles} />
+      <PanelTabs panel={panel} choose={setPanel} troubles={troubles} />
     </BenchContext>
   );
 }

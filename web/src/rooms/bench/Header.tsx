@@ -5,13 +5,13 @@ import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
 import { ink } from "../../ui/theme";
+import { useScaling } from "./advice/useDesignAct";
 import { useBenchContext, useMend } from "./BenchContext";
-import { BillPanel } from "./BillPanel";
+import { BillPanel } from "./forecast/BillPanel";
 import { setAt } from "./pointer";
 import { pieFileAddress, RevisionMenu } from "./RevisionMenu";
-import { TinEntry } from "./TinEntry";
+import { TinEntry } from "./tin/TinEntry";
 import type { BenchState } from "./useBench";
-import { useScaling } from "./useDesignAct";
 
 type Props = { bench: BenchState; pie: string; mayWrite: boolean };
 

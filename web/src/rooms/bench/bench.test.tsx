@@ -2,12 +2,12 @@ import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { foods, forecast, json, problem, server, show, trout } from "../../../test/kitchen";
 import type { Food, PieDesign } from "../../api/client";
+import { FillGap } from "./advice/FillGap";
+import { Swap } from "./advice/Swap";
 import { BenchContext, type Change } from "./BenchContext";
-import { FillGap } from "./FillGap";
-import { closest, FoodPicker } from "./FoodPicker";
-import { Readings } from "./Readings";
-import { Stack } from "./Stack";
-import { Swap } from "./Swap";
+import { closest, FoodPicker } from "./food/FoodPicker";
+import { Readings } from "./forecast/Readings";
+import { Stack } from "./pie/Stack";
 
 const unasked = { enter: vi.fn(), ask: vi.fn(), preview: vi.fn() };
 

@@ -4,7 +4,7 @@ export type Operation<S> = (now: S) => S | Promise<S>;
 type Waiting<S> = { run: Operation<S>; quick: boolean; done: () => void; failed: (why: unknown) => void };
 
 /** What there is now, what to show while answers are still out, and whether any is. */
-export type Standing<S> = { state: S; shown: S; waits: boolean };
+type Standing<S> = { state: S; shown: S; waits: boolean };
 
 /**
  * Acts on a state, one after another in the order they were made, each on what the one before it left: whatever answers when,

@@ -1,11 +1,11 @@
 import { fireEvent, screen } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { bakeReport, forecast, json, problem, server, show, trout } from "../../../test/kitchen";
+import { ShellAdvice } from "./advice/ShellAdvice";
 import { BenchContext } from "./BenchContext";
-import { Events } from "./Events";
-import { Middle } from "./Middle";
-import { ReadingCurve } from "./ReadingCurve";
-import { ShellAdvice } from "./ShellAdvice";
+import { CutawayPane } from "./forecast/CutawayPane";
+import { Events } from "./forecast/Events";
+import { ReadingCurve } from "./forecast/ReadingCurve";
 
 const onBench = (node: React.ReactNode, change = vi.fn()) => {
   show(
@@ -30,7 +30,7 @@ describe("the bake on the bench", () => {
 
   it("asks for the film when a field is looked at, and says when it does not come", async () => {
     const asked = server({ "GET /ovens": () => json({ ovens: [] }), "POST /bake": () => problem(500, "broken") });
-    onBench(<Middle forecast={forecast()} design={trout()} of={trout()} before={null} />);
+    onBench(<CutawayPane forecast={forecast()} design={trout()} of={trout()} before={null} />);
     expect(asked.some((one) => one.what.endsWith("/bake"))).toBe(false);
     fireEvent.click(screen.getByRole("button", { name: "heat" }));
     expect(await screen.findByText(/The bake could not be shown/)).toBeTruthy();

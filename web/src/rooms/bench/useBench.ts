@@ -4,8 +4,8 @@ import type { Pie } from "../../api/client";
 import { forecastQuery } from "../../api/queries";
 import { begin } from "../../ui/history";
 import { type Draft, dropDraft, keepDraft } from "./draft";
+import { useForecast } from "./forecast/useForecast";
 import { same, useEdits } from "./useEdits";
-import { useForecast } from "./useForecast";
 import { useSaving } from "./useSaving";
 
 /** One pie on the bench: its design with undo, what it will do, and whether it is saved. */

@@ -8,7 +8,7 @@ import { EntryField } from "../../ui/EntryField";
 import type { ReadResult } from "../../ui/entry";
 import { number } from "../../ui/numbers";
 import { FoodForm } from "./FoodForm";
-import { Part, type PartProps } from "./Part";
+import { StoreSection, type StoreSectionProps } from "./StoreSection";
 
 const MOST_SHOWN = 40;
 
@@ -50,7 +50,7 @@ const newId = (name: string, taken: string[]) => {
 };
 
 /** The kitchen's own foods first, then the pantry that every kitchen has; each with its price. */
-export function Foods({ kitchen, stores, mayWrite }: PartProps) {
+export function Foods({ kitchen, stores, mayWrite }: StoreSectionProps) {
   const { data, error, refetch } = useQuery(foodsQuery(kitchen));
   const [letters, setLetters] = useState("");
   const [editing, setEditing] = useState<{ id: string | null; label: FoodLabel } | null>(null);
@@ -65,7 +65,7 @@ export function Foods({ kitchen, stores, mayWrite }: PartProps) {
     if (await stores.putFood(id, label)) setEditing(null);
   };
   return (
-    <Part
+    <StoreSection
       name="Foods"
       add={
         mayWrite && (
@@ -118,11 +118,11 @@ export function Foods({ kitchen, stores, mayWrite }: PartProps) {
         </Box>
       )}
       {data && found.length === 0 && <Box paddingTop="8px">Nothing by that name. Add it as a food of your own.</Box>}
-    </Part>
+    </StoreSection>
   );
 }
 
-type RowProps = { one: StoredFood; edit: (label: FoodLabel) => void } & Omit<PartProps, "kitchen">;
+type RowProps = { one: StoredFood; edit: (label: FoodLabel) => void } & Omit<StoreSectionProps, "kitchen">;
 
 function FoodRow({ one, stores, mayWrite, edit }: RowProps) {
   const { food, label, pricePerKg } = one;

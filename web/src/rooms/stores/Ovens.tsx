@@ -7,7 +7,7 @@ import { Choice } from "../../ui/Choice";
 import { EntryField } from "../../ui/EntryField";
 import { type ReadResult, readText } from "../../ui/entry";
 import { number } from "../../ui/numbers";
-import { Part, type PartProps } from "./Part";
+import { StoreSection, type StoreSectionProps } from "./StoreSection";
 
 /** "12 °C cold", "8 hot", "true": by how much the oven is hotter than its dial says. */
 export function readRuns(words: string): ReadResult<number> {
@@ -32,10 +32,10 @@ const MODES: [StoredOven["mode"], string][] = [
 ];
 
 /** The ovens, and how each lies: put a thermometer on the middle rack once, and the bench does the rest. */
-export function Ovens({ kitchen, stores, mayWrite }: PartProps) {
+export function Ovens({ kitchen, stores, mayWrite }: StoreSectionProps) {
   const { data } = useQuery(ovensQuery(kitchen));
   return (
-    <Part
+    <StoreSection
       name="Ovens"
       add={
         mayWrite && (
@@ -68,11 +68,11 @@ export function Ovens({ kitchen, stores, mayWrite }: PartProps) {
           <OvenRow key={one.id} one={one} stores={stores} mayWrite={mayWrite} />
         ))}
       </Box>
-    </Part>
+    </StoreSection>
   );
 }
 
-function OvenRow({ one, stores, mayWrite }: Omit<PartProps, "kitchen"> & { one: StoredOven }) {
+function OvenRow({ one, stores, mayWrite }: Omit<StoreSectionProps, "kitchen"> & { one: StoredOven }) {
   if (!mayWrite) {
     return (
       <Box as="li" borderBottom="1px solid {colors.hair}" paddingBlock="6px">

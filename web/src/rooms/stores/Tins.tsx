@@ -3,21 +3,21 @@ import { useQuery } from "@tanstack/react-query";
 import type { StoredTin } from "../../api/client";
 import { tinsQuery } from "../../api/queries";
 import { readWords } from "../../api/words";
+import { MEASURES, measureWords, reshaped, SHAPES, type Tin, type TinMeasure } from "../../tin/tins";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
 import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
 import { number } from "../../ui/numbers";
-import { MEASURES, measureWords, reshaped, SHAPES, type Tin, type TinMeasure } from "../../ui/tins";
-import { Part, type PartProps } from "./Part";
+import { StoreSection, type StoreSectionProps } from "./StoreSection";
 
 const FIRST: Tin = { shape: "round-straight", diameterMm: 240, depthMm: 35 };
 
 /** The tins on the shelf, measured once with a ruler or with water. */
-export function Tins({ kitchen, stores, mayWrite }: PartProps) {
+export function Tins({ kitchen, stores, mayWrite }: StoreSectionProps) {
   const { data } = useQuery(tinsQuery(kitchen));
   return (
-    <Part
+    <StoreSection
       name="Tins"
       add={
         mayWrite && (
@@ -42,11 +42,11 @@ export function Tins({ kitchen, stores, mayWrite }: PartProps) {
           <TinRow key={one.id} one={one} kitchen={kitchen} stores={stores} mayWrite={mayWrite} />
         ))}
       </Box>
-    </Part>
+    </StoreSection>
   );
 }
 
-function TinRow({ one, kitchen, stores, mayWrite }: PartProps & { one: StoredTin }) {
+function TinRow({ one, kitchen, stores, mayWrite }: StoreSectionProps & { one: StoredTin }) {
   if (!mayWrite) {
     return (
       <Box as="li" borderBottom="1px solid {colors.hair}" paddingBlock="6px">

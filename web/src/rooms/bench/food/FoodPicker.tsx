@@ -1,0 +1,166 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { type KeyboardEvent, useEffect, useRef, useState } from "react";
+import type { Entry, Food, Ingredient } from "../../../api/client";
+import { foodsQuery } from "../../../api/queries";
+import { readWords } from "../../../api/words";
+import { Button } from "../../../ui/Button";
+import { useBenchContext } from "../BenchContext";
+
+type Props = {
+  label: string;
+  of: Food["role"];
+  pick: (ingredient: Ingredient, others?: Entry["others"]) => void;
+  only?: (food: Food) => boolean;
+  cancel: () => void;
+};
+
+const MOST_SHOWN = 12;
+
+/** Foods whose name has the letters, those with a word that begins with them first. */
+export function closest(foods: Food[], letters: string): Food[] {
+  const wanted = letters.trim().toLowerCase();
+  const begins = (food: Food) =>
+    food.name
+      .toLowerCase()
+      .split(/[\s,]+/)
+      .some((word) => word.startsWith(wanted));
+  return foods
+    .filter((food) => food.name.toLowerCase().includes(wanted))
+    .sort((a, b) => Number(begins(b)) - Number(begins(a)));
+}
+
+/** Choose a food by a few letters, then say how much. Enter goes on, Escape leaves. */
+export function FoodPicker({ label, of, pick, only, cancel }: Props) {
+  const { kitchen } = useBenchContext();
+  const { data, isError, refetch } = useQuery(foodsQuery(kitchen));
+  const [letters, setLetters] = useState("");
+  const [food, setFood] = useState<Food | null>(null);
+  const all = (data ?? []).map((one) => one.food).filter((one) => one.role === of && (!only || only(one)));
+  const found = closest(all, letters);
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key === "Escape") cancel();
+  };
+  return (
+    <Box borderTop="1.6px solid {colors.rim}" paddingBlock="8px" onKeyDown={onKeyDown}>
+      {food ? (
+        <HowMuch
+          food={food}
+          cancel={() => setFood(null)}
+          done={(amount, others) => (others.length > 0 ? pick({ food, amount }, others) : pick({ food, amount }))}
+        />
+      ) : (
+        <>
+          <Line label={label} value={letters} change={setLetters} enter={() => setFood(found[0] ?? null)} />
+          <Flex as="ul" wrap="wrap" gap="4px 6px" marginTop="8px">
+            {found.slice(0, MOST_SHOWN).map((one) => (
+              <li key={one.id}>
+                <Button minHeight="34px" paddingInline="9px" onClick={() => setFood(one)}>
+                  {one.name}
+                </Button>
+              </li>
+            ))}
+          </Flex>
+          {found.length > MOST_SHOWN && (
+            <Box color="ink2">and {found.length - MOST_SHOWN} more: type a few letters</Box>
+          )}
+          {isError && <Button onClick={() => refetch()}>The pantry did not open. Try again</Button>}
+          {data && found.length === 0 && <Box color="ink2">Nothing by that name. Try fewer letters.</Box>}
+          <Button look="plain" onClick={cancel} marginLeft="-6px">
+            Never mind
+          </Button>
+        </>
+      )}
+    </Box>
+  );
+}
+
+function HowMuch({
+  food,
+  done,
+  cancel,
+}: {
+  food: Food;
+  done: (amount: Ingredient["amount"], others: Entry["others"]) => void;
+  cancel: () => void;
+}) {
+  const { kitchen } = useBenchContext();
+  const [words, setWords] = useState("");
+  const [mend, setMend] = useState("");
+  const enter = async () => {
+    const read = await readWords(kitchen, "mass", words, food);
+    if (read.ok) done({ words: read.value.words, grams: read.value.value }, read.value.others ?? []);
+    else setMend(read.mend);
+  };
+  return (
+    <>
+      <Line
+        label={`${food.name}: how much?`}
+        value={words}
+        change={setWords}
+        enter={enter}
+        mend={mend}
+        placeholder={Object.keys(food.pieces)[0] ? `200 g, or 2 ${Object.keys(food.pieces)[0]}` : "200 g, or 1/2 cup"}
+      />
+      <Flex gap="6px" marginTop="8px">
+        <Button look="filled" onClick={enter}>
+          Add
+        </Button>
+        <Button look="plain" onClick={cancel}>
+          Another food
+        </Button>
+      </Flex>
+    </>
+  );
+}
+
+function Line({
+  label,
+  value,
+  change,
+  enter,
+  mend,
+  placeholder,
+}: {
+  label: string;
+  value: string;
+  change: (to: string) => void;
+  enter: () => void;
+  mend?: string;
+  placeholder?: string;
+}) {
+  const ref = useRef<HTMLInputElement>(null);
+  useEffect(() => ref.current?.focus(), []);
+  return (
+    <chakra.label display="block">
+      <Box as="span" display="block" fontWeight="650">
+        {label}
+      </Box>
+      <chakra.input
+        ref={ref}
+        value={value}
+        placeholder={placeholder}
+        aria-invalid={mend ? true : undefined}
+        autoComplete="off"
+        onChange={(event) => change(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key !== "Enter") return;
+          event.preventDefault();
+          enter();
+        }}
+        width="100%"
+        border="0"
+        borderBottom="1.6px solid {colors.rim}"
+        background="well"
+        padding="6px 8px"
+        minHeight="40px"
+        _placeholder={{ color: "ink3" }}
+      />
+      {mend && (
+        <Box as="span" role="status" display="block" borderTop="3px solid {colors.rim}" paddingTop="2px">
+          {mend}
+        </Box>
+      )}
+    </chakra.label>
+  );
+}

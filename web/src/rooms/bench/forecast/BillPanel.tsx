@@ -1,0 +1,66 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import type { PieDesign } from "../../../api/client";
+import { billQuery } from "../../../api/queries";
+import { Button } from "../../../ui/Button";
+import { EntryField } from "../../../ui/EntryField";
+import { readWhole } from "../../../ui/entry";
+import { grams, number } from "../../../ui/numbers";
+import { useBenchContext } from "../BenchContext";
+
+const MOST_TINS = 200;
+
+/** Everything that goes into so many tins of this pie, as bought, and what it costs. */
+export function BillPanel({ design, close }: { design: PieDesign; close: () => void }) {
+  const { kitchen } = useBenchContext();
+  const [tins, setTins] = useState(1);
+  const { data, error } = useQuery({ ...billQuery(kitchen, design, tins), placeholderData: keepPreviousData });
+  return (
+    <Box as="section" aria-label="All that goes in" borderTop="1.6px solid {colors.rim}" paddingBlock="8px 16px">
+      <Flex justify="space-between" align="baseline" wrap="wrap" gap="4px 16px">
+        <Box fontWeight="650">
+          All that goes into{" "}
+          <EntryField
+            label="How many tins"
+            words={String(tins)}
+            strong
+            read={(words) => readWhole(words, 1, MOST_TINS)}
+            keep={setTins}
+          />{" "}
+          {tins === 1 ? "of it" : "of them"}, as bought
+        </Box>
+        <Button look="plain" minHeight="30px" onClick={close}>
+          Close
+        </Button>
+      </Flex>
+      {error && <Box role="status">{error.message}</Box>}
+      {data && (
+        <chakra.table
+          width="100%"
+          maxWidth="560px"
+          css={{ "& td": { paddingBlock: "3px" }, "& td + td": { textAlign: "right" } }}
+        >
+          <tbody>
+            {data.lines.map((line) => (
+              <chakra.tr key={line.food} borderBottom="1px solid {colors.hair}">
+                <td>{line.name}</td>
+                <td>{line.words.startsWith(grams(line.grams)) ? "" : line.words}</td>
+                <td>{grams(line.grams)}</td>
+                <chakra.td color="ink2">{line.cost === null ? "–" : number(line.cost, 2)}</chakra.td>
+              </chakra.tr>
+            ))}
+          </tbody>
+        </chakra.table>
+      )}
+      {data && (
+        <Box color="ink2" marginTop="6px">
+          {data.cost === null
+            ? "No prices yet: write them into the stores, and this says what it costs."
+            : `${number(data.cost, 2)} in all, ${number(data.costOfAPortion ?? 0, 2)} a portion${data.unpriced > 0 ? `; ${data.unpriced} without a price` : ""}.`}{" "}
+          Dough with 15 % for overhang and trimmings.
+        </Box>
+      )}
+    </Box>
+  );
+}

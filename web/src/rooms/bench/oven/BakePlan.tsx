@@ -1,0 +1,116 @@
+import { Box, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { memo } from "react";
+import type { PieDesign } from "../../../api/client";
+import { defaults } from "../../../api/generated/defaults";
+import { ovensQuery } from "../../../api/queries";
+import { Button } from "../../../ui/Button";
+import { Choice } from "../../../ui/Choice";
+import { number } from "../../../ui/numbers";
+import { useBenchContext } from "../BenchContext";
+import { setAt, without } from "../pointer";
+import { StageEntry, Tick } from "./StageEntry";
+
+const MOST_STAGES = 4;
+const ON: [PieDesign["bake"]["on"], string][] = [
+  ["rack", "on an open rack"],
+  ["steel", "on a hot steel or stone"],
+];
+const TIN_MATERIALS: [PieDesign["bake"]["tinMaterial"], string][] = [
+  ["dark-steel", "dark steel tin"],
+  ["shiny-steel", "shiny steel tin"],
+  ["aluminium", "aluminium tin"],
+  ["glass", "glass dish"],
+  ["ceramic", "ceramic dish"],
+  ["perforated", "perforated tin"],
+];
+
+/** The stages of the filled pie in the oven, edited in place, and which oven it is. */
+export const BakePlan = memo(function BakePlan({ bake, dials }: { bake: PieDesign["bake"]; dials: string[] }) {
+  const { kitchen, change } = useBenchContext();
+  const ovens = useQuery(ovensQuery(kitchen)).data ?? [];
+  const last = bake.stages.at(-1);
+  const total = bake.stages.reduce((sum, stage) => sum + stage.minutes, 0);
+  const chosen = bake.oven?.name ?? "";
+  const known = ovens.some((oven) => oven.name === chosen);
+  const choose = (name: string) => {
+    const oven = ovens.find((one) => one.name === name);
+    change((design) =>
+      setAt(design, "/bake/oven", oven ? { name: oven.name, runsByKelvins: oven.runsByKelvins } : null),
+    );
+  };
+  return (
+    <Box as="section" aria-label="The bake" marginTop="14px" borderTop="1.4px solid {colors.hair}" paddingTop="8px">
+      <Flex gap="4px 14px" wrap="wrap" align="baseline">
+        <Box as="h3" fontWeight="650">
+          The bake, {number(total)} min
+        </Box>
+        {(ovens.length > 0 || bake.oven) && (
+          <Choice
+            label="Which oven"
+            value={chosen}
+            options={[
+              ["", "no oven of yours chosen"],
+              ...(chosen && !known ? [[chosen, chosen] as [string, string]] : []),
+              ...ovens.map((oven) => [oven.name, oven.name] as [string, string]),
+            ]}
+            choose={choose}
+          />
+        )}
+        <Choice
+          label="What the tin is made of"
+          value={bake.tinMaterial}
+          options={TIN_MATERIALS}
+          choose={(to) => change((design) => setAt(design, "/bake/tinMaterial", to))}
+        />
+        <Choice
+          label="What it stands on"
+          value={bake.on}
+          options={ON}
+          choose={(on) => change((design) => setAt(design, "/bake/on", on))}
+        />
+      </Flex>
+      <Box as="ol">
+        {bake.stages.map((stage, index) => {
+          const name = bake.stages.length === 1 ? "Bake" : `Bake, stage ${index + 1}`;
+          const at = `/bake/stages/${index}`;
+          return (
+            // biome-ignore lint/suspicious/noArrayIndexKey: stages have no name of their own
+            <Box as="li" key={index} paddingBlock="3px">
+              <StageEntry name={name} at={at} stage={stage} dial={dials[index]}>
+                {index > 0 && <Box color="ink2">then</Box>}
+              </StageEntry>
+              <Flex gap="2px 14px" wrap="wrap" align="baseline" color="ink2">
+                <Tick label={`${name}, tent`} words="foil tent" at={`${at}/tent`} on={stage.tent} />
+                <Tick label={`${name}, rim shield`} words="rim shield" at={`${at}/shield`} on={stage.shield} />
+                {bake.stages.length > 1 && (
+                  <Button
+                    look="plain"
+                    minHeight="26px"
+                    onClick={() => change((design) => setAt(design, "/bake/stages", without(bake.stages, index)))}
+                  >
+                    Leave stage {index + 1} out
+                  </Button>
+                )}
+              </Flex>
+            </Box>
+          );
+        })}
+      </Box>
+      {last && bake.stages.length < MOST_STAGES && (
+        <Button
+          look="plain"
+          minHeight="30px"
+          marginLeft="-6px"
+          onClick={() =>
+            change((design) =>
+              setAt(design, "/bake/stages", [...bake.stages, { ...last, minutes: defaults.anotherStageMinutes }]),
+            )
+          }
+        >
+          + A stage after that
+        </Button>
+      )}
+    </Box>
+  );
+});

@@ -1,0 +1,89 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import type { ShellStage, Stage } from "../../../api/client";
+import { useOvenWords } from "../../../api/useOvenWords";
+import { Choice } from "../../../ui/Choice";
+import { number } from "../../../ui/numbers";
+import { useBenchContext } from "../BenchContext";
+import { setAt } from "../pointer";
+import { TypedEntry } from "../TypedEntry";
+
+const MODES: [Stage["mode"], string][] = [
+  ["static", "static"],
+  ["fan", "fan"],
+];
+const RACKS: [Stage["rack"], string][] = [
+  ["low", "lowest rack"],
+  ["middle", "middle rack"],
+  ["high", "upper rack"],
+];
+
+type Props = {
+  name: string;
+  at: string;
+  stage: Stage | ShellStage /** what to set its dial to, where that is known */;
+  dial: string | undefined;
+  children?: React.ReactNode;
+};
+
+/** Heat, mode, minutes and rack of one stage, in the cook's own unit; "160 fan" sets the mode with it. */
+export function StageEntry({ name, at, stage, dial, children }: Props) {
+  const { change } = useBenchContext();
+  const ovenWords = useOvenWords();
+  return (
+    <Flex gap="2px 12px" wrap="wrap" align="baseline">
+      {children}
+      <Box>
+        <TypedEntry
+          label={`${name}, minutes`}
+          at={`${at}/minutes`}
+          kind="time"
+          words={`${number(stage.minutes)} min`}
+          strong
+        />
+        <Box as="span" color="ink2">
+          {" "}
+          at
+        </Box>
+      </Box>
+      <Box color="heat" fontWeight="650">
+        <TypedEntry
+          label={`${name}, oven temperature`}
+          at={`${at}/ovenCelsius`}
+          kind="temperature"
+          words={ovenWords(stage.ovenCelsius)}
+          strong
+        />
+      </Box>
+      <Choice
+        label={`${name}, oven mode`}
+        value={stage.mode}
+        options={MODES}
+        choose={(mode) => change((design) => setAt(design, `${at}/mode`, mode))}
+      />
+      <Choice
+        label={`${name}, rack`}
+        value={stage.rack}
+        options={RACKS}
+        choose={(rack) => change((design) => setAt(design, `${at}/rack`, rack))}
+      />
+      {dial && <Box color="ink2">set its dial to {dial}</Box>}
+    </Flex>
+  );
+}
+
+/** Something that is done or not. */
+export function Tick({ label, words, at, on }: { label: string; words: string; at: string; on: boolean }) {
+  const { change } = useBenchContext();
+  return (
+    <chakra.label display="inline-flex" gap="5px" alignItems="baseline" cursor="pointer">
+      <input
+        type="checkbox"
+        aria-label={label}
+        style={{ width: 24, height: 24, alignSelf: "center" }}
+        checked={on}
+        onChange={(event) => change((design) => setAt(design, at, event.target.checked))}
+      />
+      {words}
+    </chakra.label>
+  );
+}

@@ -1,0 +1,172 @@
+import { Box, Flex } from "@chakra-ui/react";
+import { memo } from "react";
+import type { PieDesign, ShellStage } from "../../../api/client";
+import { defaults } from "../../../api/generated/defaults";
+import { Button } from "../../../ui/Button";
+import { Choice } from "../../../ui/Choice";
+import { number } from "../../../ui/numbers";
+import { ShellAdvice } from "../advice/ShellAdvice";
+import { useBenchContext } from "../BenchContext";
+import { StageEntry } from "../oven/StageEntry";
+import { StackRow } from "../pie/StackRow";
+import { setAt, without } from "../pointer";
+import { TypedEntry } from "../TypedEntry";
+
+type Crust = PieDesign["crust"];
+type Covering = "open" | "lid" | "lattice" | "lid-only";
+
+const HOWS: [ShellStage["how"], string][] = [
+  ["weighted", "weighted"],
+  ["propped", "sides propped"],
+  ["bare", "bare"],
+];
+const SEALS: [Crust["seal"], string][] = [
+  ["none", "no seal"],
+  ["egg", "sealed with egg"],
+];
+const COVERINGS: [Covering, string][] = [
+  ["open", "open top"],
+  ["lid", "with a lid"],
+  ["lattice", "with a lattice"],
+  ["lid-only", "a lid only, the dish not lined"],
+];
+const GLAZES: [NonNullable<Crust["lid"]>["glaze"], string][] = [
+  ["none", "no glaze"],
+  ["egg", "egg glaze"],
+  ["milk", "milk glaze"],
+];
+const MOST_STAGES = 4;
+
+const thick = (mm: number) => `${number(mm, Number.isInteger(mm) ? 0 : 1)} mm`;
+
+type Props = { crust: Crust; folded: boolean; crustGrams: number; dials: string[] };
+
+/** The pastry below everything: how thick, what the empty shell goes through, what seals and what covers it. */
+export const CrustRow = memo(function CrustRow({ crust, folded, crustGrams, dials }: Props) {
+  const { change } = useBenchContext();
+  const lined = crust.lining === "tin";
+  return (
+    <StackRow id="crust" name={crust.dough.name} total={crustGrams}>
+      <Box>
+        <Box as="span" color="ink2">
+          rolled{" "}
+        </Box>
+        <TypedEntry
+          label="Crust, rolled thickness"
+          at="/crust/thicknessMm"
+          kind="length"
+          words={thick(crust.thicknessMm)}
+        />
+      </Box>
+      {!folded && lined && <ShellPlan shell={crust.shell} dials={dials} />}
+      {!folded && lined && <ShellAdvice />}
+      <Flex direction="column" align="flex-start" gap="2px">
+        {!folded && lined && (
+          <Choice
+            label="Seal"
+            value={crust.seal}
+            options={SEALS}
+            choose={(to) => change((design) => setAt(design, "/crust/seal", to))}
+          />
+        )}
+        {!folded && <Covered crust={crust} />}
+      </Flex>
+    </StackRow>
+  );
+});
+
+/** What the empty shell goes through before it is filled. */
+function ShellPlan({ shell, dials }: { shell: ShellStage[]; dials: string[] }) {
+  const { change } = useBenchContext();
+  const put = (to: ShellStage[]) => change((design) => setAt(design, "/crust/shell", to));
+  if (shell.length === 0) {
+    return (
+      <Box>
+        filled raw{" "}
+        <Button look="plain" minHeight="28px" onClick={() => put(defaults.parBake)}>
+          Blind bake it
+        </Button>
+      </Box>
+    );
+  }
+  return (
+    <>
+      <Box as="ol" aria-label="Blind bake">
+        {shell.map((stage, index) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: stages have no name of their own
+          <Box as="li" key={index}>
+            <StageEntry
+              name={`Blind bake, stage ${index + 1}`}
+              at={`/crust/shell/${index}`}
+              stage={stage}
+              dial={dials[index]}
+            >
+              <Choice
+                label={`Blind bake, stage ${index + 1}, how`}
+                value={stage.how}
+                options={HOWS}
+                choose={(how) => change((design) => setAt(design, `/crust/shell/${index}/how`, how))}
+              />
+            </StageEntry>
+          </Box>
+        ))}
+      </Box>
+      <Flex gap="2px" marginLeft="-6px" wrap="wrap">
+        {shell.length < MOST_STAGES && (
+          <Button look="plain" minHeight="28px" onClick={() => put([...shell, defaults.anotherShellStage])}>
+            + A stage
+          </Button>
+        )}
+        <Button look="plain" minHeight="28px" onClick={() => put(without(shell, shell.length - 1))}>
+          Remove the last
+        </Button>
+      </Flex>
+    </>
+  );
+}
+
+function Covered({ crust }: { crust: Crust }) {
+  const { change } = useBenchContext();
+  const { lid } = crust;
+  const covering: Covering =
+    crust.lining === "lid-only"
+      ? "lid-only"
+      : lid === null
+        ? "open"
+        : lid.openShare >= defaults.lattice.openShare / 4
+          ? "lattice"
+          : "lid";
+  const cover = (to: Covering) => {
+    const usual = to === "lattice" ? defaults.lattice : defaults.lid;
+    const next = to === "open" ? null : { ...usual, ...(lid && { thicknessMm: lid.thicknessMm, glaze: lid.glaze }) };
+    change((design) =>
+      setAt(setAt(design, "/crust/lid", next), "/crust/lining", to === "lid-only" ? "lid-only" : "tin"),
+    );
+  };
+  return (
+    <>
+      <Choice label="What covers it" value={covering} options={COVERINGS} choose={cover} />
+      {lid && (
+        <Flex gap="2px 12px" wrap="wrap" align="baseline">
+          <Box>
+            <Box as="span" color="ink2">
+              rolled{" "}
+            </Box>
+            <TypedEntry
+              label="Lid, rolled thickness"
+              at="/crust/lid/thicknessMm"
+              kind="length"
+              words={thick(lid.thicknessMm)}
+            />
+          </Box>
+          <Choice
+            label="Glaze of the lid"
+            value={lid.glaze}
+            options={GLAZES}
+            choose={(to) => change((design) => setAt(design, "/crust/lid/glaze", to))}
+          />
+        </Flex>
+      )}
+    </>
+  );
+}

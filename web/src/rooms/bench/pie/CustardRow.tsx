@@ -1,0 +1,95 @@
+import { Box, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { memo, useState } from "react";
+import type { CustardLayer, Ingredient } from "../../../api/client";
+import { foodsQuery } from "../../../api/queries";
+import { Button } from "../../../ui/Button";
+import { Choice } from "../../../ui/Choice";
+import { FillGap } from "../advice/FillGap";
+import { useBenchContext } from "../BenchContext";
+import { FoodPicker } from "../food/FoodPicker";
+import { appended, setAt } from "../pointer";
+import { FromEntry } from "./FromEntry";
+import { IngredientList, type Kind, withOthers } from "./IngredientList";
+import { StackRow, useLayerActs } from "./StackRow";
+
+const STYLES: [CustardLayer["style"], string][] = (["firm", "sliceable", "tender", "trembling"] as const).map((one) => [
+  one,
+  one,
+]);
+
+type Props = { layer: CustardLayer; index: number; count: number; seasonings: Ingredient[] };
+
+/** The custard: eggs, dairy, salt and the style that was wanted. */
+export const CustardRow = memo(function CustardRow({ layer, index, count, seasonings }: Props) {
+  const { change } = useBenchContext();
+  const { move, items } = useLayerActs(index, count);
+  const at = `/layers/${index}`;
+  const [filling, setFilling] = useState(false);
+  const total = [...layer.eggs, ...layer.dairies, ...layer.blended].reduce((sum, one) => sum + one.amount.grams, 0);
+  return (
+    <StackRow id={layer.id} name="Custard" total={total} menu={{ label: "Custard: what to do", items }} move={move}>
+      <IngredientList kind="eggs" at={`${at}/eggs`} list={layer.eggs} />
+      <IngredientList kind="dairies" at={`${at}/dairies`} list={layer.dairies} />
+      <IngredientList kind="blended" at={`${at}/blended`} list={layer.blended} />
+      <IngredientList kind="seasonings" at="/seasonings" list={seasonings} />
+      <AddTo index={index} />
+      <Flex gap="2px 6px" align="baseline" marginTop="2px" wrap="wrap">
+        <Box as="span" color="ink2">
+          to eat
+        </Box>
+        <Choice
+          label="Style of the custard"
+          value={layer.style}
+          options={STYLES}
+          choose={(to) => change((design) => setAt(design, `${at}/style`, to))}
+        />
+        <FromEntry label="Custard" at={at} celsius={layer.fromCelsius} />
+        {!filling && (
+          <Button look="plain" minHeight="30px" onClick={() => setFilling(true)}>
+            Fill the gap
+          </Button>
+        )}
+      </Flex>
+      {filling && <FillGap layer={layer} close={() => setFilling(false)} />}
+    </StackRow>
+  );
+});
+
+function AddTo({ index }: Pick<Props, "index">) {
+  const { change, kitchen } = useBenchContext();
+  const foods = useQuery(foodsQuery(kitchen)).data;
+  const [adding, setAdding] = useState<Kind | null>(null);
+  const roles = { eggs: "egg", dairies: "dairy", blended: "solid", seasonings: "seasoning" } as const;
+  if (!adding) {
+    return (
+      <Flex gap="2px" marginLeft="-6px" wrap="wrap">
+        {(["eggs", "dairies", "blended", "seasonings"] as const).map((kind) => (
+          <Button key={kind} look="plain" minHeight="30px" onClick={() => setAdding(kind)}>
+            + {{ eggs: "egg", dairies: "dairy", blended: "blended meat", seasonings: "salt" }[kind]}
+          </Button>
+        ))}
+      </Flex>
+    );
+  }
+  return (
+    <FoodPicker
+      label={
+        {
+          eggs: "Which egg?",
+          dairies: "Which dairy?",
+          blended: "Which raw meat or fish?",
+          seasonings: "Which seasoning?",
+        }[adding]
+      }
+      of={roles[adding]}
+      only={adding === "blended" ? (food) => food.safeCelsius !== null : undefined}
+      cancel={() => setAdding(null)}
+      pick={(ingredient, others) => {
+        const at = adding === "seasonings" ? "/seasonings" : `/layers/${index}/${adding}`;
+        change((design) => withOthers(appended(design, at, ingredient), at, foods ?? [], others ?? []));
+        setAdding(null);
+      }}
+    />
+  );
+}
