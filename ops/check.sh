@@ -9,6 +9,7 @@ core-alone       bash tools/check/core-alone.sh
 app-and-arrows   php -d memory_limit=2G vendor/bin/phpstan analyse --no-progress --error-format=raw
 layout           php tools/check/layout.php
 contract         php tools/openapi.php --check
+pantry           php tools/pantry.php --check
 contract-types   node_modules/.bin/openapi-typescript docs/openapi.json -o web/src/api/generated/schema.ts --check
 web-style        node_modules/.bin/biome check --error-on-warnings .
 web-types        node node_modules/ts7/bin/tsc -p .

@@ -21,7 +21,7 @@ final readonly class Pantry
     public static function food(string $id): Food
     {
         $row = self::TABLES[$id] ?? throw new InvalidArgumentException("There is no food \"$id\" in the standard pantry.");
-        [$name, $role, $texture, $composition, $true, $bulk, $floor, $eggs, $liquid, $binds, $safe, $pieces, $allergens] = $row;
+        [$name, $role, $texture, $composition, $true, $bulk, $floor, $eggs, $liquid, $binds, $safe, $pieces, $allergens, $doughKind] = $row;
 
         return new Food(
             id: $id,
@@ -38,7 +38,7 @@ final readonly class Pantry
             safeCelsius: $safe,
             pieces: $pieces,
             allergens: array_map(Allergen::from(...), array_values($allergens)),
-            doughKind: $role === 'dough' ? (str_contains($id, 'puff') ? DoughKind::Puff : DoughKind::Short) : null,
+            doughKind: $doughKind === null ? null : DoughKind::from($doughKind),
         );
     }
 

@@ -4,32 +4,26 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Food\Pantry;
 
-/**
- * Cheeses that are laid or folded in; bulk density as grated or crumbled.
- * Composition per 100 g as bought: docs/sources.md#usda-sr-legacy and, for British foods, docs/sources.md#mccance-widdowson.
- */
+/** Cheeses that are laid or folded in; bulk density as grated or crumbled. Written by ./hojaldre generate from core/pantry; sources stand there. */
 final readonly class Cheeses
 {
-    /**
-     * Columns: name, role, texture; water, protein, fat, carbohydrate, fibre, ash, salt; g/ml true, g/ml in bulk; floor yield;
-     * eggs per 100 g, liquid share, g water bound per g, safe °C; pieces; allergens.
-     */
+    /** Columns as in the table, composition in one. */
     public const ROWS = [
-        'hard-cheese' => ['Hard cheese, grated', 'solid', 'shavings', [37.02, 22.87, 33.31, 3.09, 0, 3.71, 1.63], 1.08, 0.46, 0.97, 0, 0, 0.2, null, [], ['milk']],
-        'gruyere' => ['Gruyère, grated', 'solid', 'shavings', [33.2, 29.8, 32.3, 0.4, 0, 4.3, 1.79], 1.08, 0.46, 0.97, 0, 0, 0.2, null, [], ['milk']],
-        'emmental' => ['Emmental, grated', 'solid', 'shavings', [37.1, 27, 31, 1.4, 0, 3.5, 0.47], 1.07, 0.45, 0.97, 0, 0, 0.2, null, [], ['milk']],
-        'parmesan' => ['Parmesan, grated', 'solid', 'shavings', [29.2, 35.8, 25.8, 3.2, 0, 6, 2.94], 1.15, 0.42, 0.97, 0, 0, 0.2, null, [], ['milk']],
-        'pecorino' => ['Pecorino, grated', 'solid', 'shavings', [31, 31.8, 26.9, 3.6, 0, 6.7, 3.58], 1.15, 0.42, 0.97, 0, 0, 0.2, null, [], ['milk']],
-        'gouda' => ['Gouda, grated', 'solid', 'shavings', [41.6, 24.9, 27.4, 2.2, 0, 3.9, 2.05], 1.08, 0.46, 0.97, 0, 0, 0.2, null, [], ['milk']],
-        'provolone' => ['Provolone, grated', 'solid', 'shavings', [41, 25.6, 26.6, 2.1, 0, 4.7, 1.82], 1.08, 0.46, 0.97, 0, 0, 0.2, null, [], ['milk']],
-        'feta' => ['Feta, crumbled', 'solid', 'shavings', [55.2, 14.2, 21.5, 3.9, 0, 5.2, 2.85], 1.05, 0.6, 0.97, 0, 0, 0, null, [], ['milk']],
-        'blue-cheese' => ['Blue cheese, crumbled', 'solid', 'shavings', [42.41, 21.4, 28.74, 2.34, 0, 5.11, 2.87], 1.06, 0.63, 0.97, 0, 0, 0, null, [], ['milk']],
-        'goat-cheese' => ['Goat cheese, soft', 'solid', 'shavings', [58.8, 18.5, 21.1, 0, 0, 1.6, 1.15], 1.03, 0.85, 0.97, 0, 0, 0, null, [], ['milk']],
-        'white-cheese' => ['White crumbly cheese', 'solid', 'shavings', [41.9, 23.5, 31, 0.1, 0, 3.5, 1.2], 1.07, 0.6, 0.97, 0, 0, 0, null, [], ['milk']],
-        'halloumi' => ['Halloumi, diced', 'solid', 'shavings', [46.8, 21.5, 25, 2.2, 0, 4.5, 2.7], 1.09, 0.6, 0.97, 0, 0, 0, null, [], ['milk']],
-        'brie' => ['Brie, sliced', 'solid', 'shavings', [48.35, 20.8, 27.7, 0.45, 0, 2.7, 1.57], 1.04, 0.7, 0.97, 0, 0, 0, null, [], ['milk']],
-        'camembert' => ['Camembert, sliced', 'solid', 'shavings', [51.74, 19.8, 24.3, 0.46, 0, 3.7, 2.1], 1.04, 0.7, 0.97, 0, 0, 0, null, [], ['milk']],
-        'washed-rind-cheese' => ['Washed-rind cheese, sliced', 'solid', 'shavings', [52, 18, 26, 0.5, 0, 3.5, 2], 1.04, 0.7, 0.97, 0, 0, 0, null, [], ['milk']],
-        'mozzarella' => ['Mozzarella, fresh, torn', 'solid', 'shavings', [59.5, 18, 19, 1.5, 0, 2, 0.6], 1.04, 0.65, 0.8, 0, 0, 0, null, ['ball' => 125], ['milk']],
+        'hard-cheese' => ['Hard cheese, grated', 'solid', 'shavings', [37.02, 22.87, 33.31, 3.09, 0, 3.71, 1.63], 1.08, 0.46, 0.97, 0, 0, 0.2, null, [], ['milk'], null],
+        'gruyere' => ['Gruyère, grated', 'solid', 'shavings', [33.2, 29.8, 32.3, 0.4, 0, 4.3, 1.79], 1.08, 0.46, 0.97, 0, 0, 0.2, null, [], ['milk'], null],
+        'emmental' => ['Emmental, grated', 'solid', 'shavings', [37.1, 27, 31, 1.4, 0, 3.5, 0.47], 1.07, 0.45, 0.97, 0, 0, 0.2, null, [], ['milk'], null],
+        'parmesan' => ['Parmesan, grated', 'solid', 'shavings', [29.2, 35.8, 25.8, 3.2, 0, 6, 2.94], 1.15, 0.42, 0.97, 0, 0, 0.2, null, [], ['milk'], null],
+        'pecorino' => ['Pecorino, grated', 'solid', 'shavings', [31, 31.8, 26.9, 3.6, 0, 6.7, 3.58], 1.15, 0.42, 0.97, 0, 0, 0.2, null, [], ['milk'], null],
+        'gouda' => ['Gouda, grated', 'solid', 'shavings', [41.6, 24.9, 27.4, 2.2, 0, 3.9, 2.05], 1.08, 0.46, 0.97, 0, 0, 0.2, null, [], ['milk'], null],
+        'provolone' => ['Provolone, grated', 'solid', 'shavings', [41, 25.6, 26.6, 2.1, 0, 4.7, 1.82], 1.08, 0.46, 0.97, 0, 0, 0.2, null, [], ['milk'], null],
+        'feta' => ['Feta, crumbled', 'solid', 'shavings', [55.2, 14.2, 21.5, 3.9, 0, 5.2, 2.85], 1.05, 0.6, 0.97, 0, 0, 0, null, [], ['milk'], null],
+        'blue-cheese' => ['Blue cheese, crumbled', 'solid', 'shavings', [42.41, 21.4, 28.74, 2.34, 0, 5.11, 2.87], 1.06, 0.63, 0.97, 0, 0, 0, null, [], ['milk'], null],
+        'goat-cheese' => ['Goat cheese, soft', 'solid', 'shavings', [58.8, 18.5, 21.1, 0, 0, 1.6, 1.15], 1.03, 0.85, 0.97, 0, 0, 0, null, [], ['milk'], null],
+        'white-cheese' => ['White crumbly cheese', 'solid', 'shavings', [41.9, 23.5, 31, 0.1, 0, 3.5, 1.2], 1.07, 0.6, 0.97, 0, 0, 0, null, [], ['milk'], null],
+        'halloumi' => ['Halloumi, diced', 'solid', 'shavings', [46.8, 21.5, 25, 2.2, 0, 4.5, 2.7], 1.09, 0.6, 0.97, 0, 0, 0, null, [], ['milk'], null],
+        'brie' => ['Brie, sliced', 'solid', 'shavings', [48.35, 20.8, 27.7, 0.45, 0, 2.7, 1.57], 1.04, 0.7, 0.97, 0, 0, 0, null, [], ['milk'], null],
+        'camembert' => ['Camembert, sliced', 'solid', 'shavings', [51.74, 19.8, 24.3, 0.46, 0, 3.7, 2.1], 1.04, 0.7, 0.97, 0, 0, 0, null, [], ['milk'], null],
+        'washed-rind-cheese' => ['Washed-rind cheese, sliced', 'solid', 'shavings', [52, 18, 26, 0.5, 0, 3.5, 2], 1.04, 0.7, 0.97, 0, 0, 0, null, [], ['milk'], null],
+        'mozzarella' => ['Mozzarella, fresh, torn', 'solid', 'shavings', [59.5, 18, 19, 1.5, 0, 2, 0.6], 1.04, 0.65, 0.8, 0, 0, 0, null, ['ball' => 125], ['milk'], null],
     ];
 }

@@ -4,38 +4,32 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Food\Pantry;
 
-/**
- * What eggs are stirred with. Liquid share: how much of its weight an egg has to set; fitted, see docs/model.md.
- * Composition per 100 g as bought: docs/sources.md#usda-sr-legacy and, for British foods, docs/sources.md#mccance-widdowson.
- */
+/** What eggs are stirred with. Written by ./hojaldre generate from core/pantry; sources stand there. */
 final readonly class Dairy
 {
-    /**
-     * Columns: name, role, texture; water, protein, fat, carbohydrate, fibre, ash, salt; g/ml true, g/ml in bulk; floor yield;
-     * eggs per 100 g, liquid share, g water bound per g, safe °C; pieces; allergens.
-     */
+    /** Columns as in the table, composition in one. */
     public const ROWS = [
-        'skimmed-milk' => ['Skimmed milk', 'dairy', 'plain', [90.75, 3.4, 0.1, 5, 0, 0.75, 0.11], 1.035, 1.035, 1, 0, 1, 0, null, [], ['milk']],
-        'semi-skimmed-milk' => ['Semi-skimmed milk', 'dairy', 'plain', [89.38, 3.4, 1.7, 4.8, 0, 0.72, 0.11], 1.033, 1.033, 1, 0, 1, 0, null, [], ['milk']],
-        'whole-milk' => ['Whole milk', 'dairy', 'plain', [88.13, 3.15, 3.27, 4.78, 0, 0.67, 0.11], 1.03, 1.03, 1, 0, 1, 0, null, [], ['milk']],
-        'buttermilk' => ['Buttermilk', 'dairy', 'plain', [90.15, 3.3, 0.9, 4.8, 0, 0.85, 0.3], 1.03, 1.03, 1, 0, 1, 0, null, [], ['milk']],
-        'half-cream' => ['Half cream', 'dairy', 'plain', [80.2, 3, 12, 4.2, 0, 0.6, 0.1], 1.02, 1.02, 1, 0, 1, 0, null, [], ['milk']],
-        'single-cream' => ['Single cream', 'dairy', 'plain', [73.75, 2.96, 19.1, 3.66, 0, 0.53, 0.1], 1.01, 1.01, 1, 0, 1, 0, null, [], ['milk']],
-        'whipping-cream' => ['Whipping cream', 'dairy', 'plain', [58.45, 2.2, 36, 2.9, 0, 0.45, 0.07], 1, 1, 1, 0, 1, 0, null, [], ['milk']],
-        'double-cream' => ['Double cream', 'dairy', 'plain', [47.4, 1.7, 48, 2.6, 0, 0.3, 0.06], 0.99, 0.99, 1, 0, 1, 0, null, [], ['milk']],
-        'clotted-cream' => ['Clotted cream', 'dairy', 'plain', [32.2, 1.6, 63.5, 2.3, 0, 0.4, 0.05], 0.96, 0.96, 1, 0, 0.8, 0, null, [], ['milk']],
-        'creme-fraiche' => ['Crème fraîche', 'dairy', 'plain', [64, 2.3, 30.5, 2.7, 0, 0.5, 0.07], 1, 1, 1, 0, 1, 0, null, [], ['milk']],
-        'light-creme-fraiche' => ['Crème fraîche, half fat', 'dairy', 'plain', [77.4, 2.7, 15, 4.3, 0, 0.6, 0.1], 1.02, 1.02, 1, 0, 1, 0, null, [], ['milk']],
-        'soured-cream' => ['Soured cream', 'dairy', 'plain', [73.1, 2.4, 19.4, 4.6, 0, 0.5, 0.08], 1.01, 1.01, 1, 0, 1, 0, null, [], ['milk']],
-        'yoghurt' => ['Plain yoghurt', 'dairy', 'plain', [87.8, 3.5, 3.3, 4.7, 0, 0.7, 0.12], 1.03, 1.03, 1, 0, 1, 0, null, [], ['milk']],
-        'strained-yoghurt' => ['Strained yoghurt', 'dairy', 'plain', [81.25, 9, 5, 4, 0, 0.75, 0.09], 1.04, 1.04, 1, 0, 0.75, 0, null, [], ['milk']],
-        'rich-strained-yoghurt' => ['Strained yoghurt, 10 % fat', 'dairy', 'plain', [79.8, 5.7, 10, 3.8, 0, 0.7, 0.13], 1.03, 1.03, 1, 0, 0.8, 0, null, [], ['milk']],
-        'ricotta' => ['Ricotta', 'dairy', 'plain', [71.7, 11.26, 12.98, 3.04, 0, 1.02, 0.21], 1.04, 1.04, 1, 0, 0.5, 0, null, [], ['milk']],
-        'cottage-cheese' => ['Cottage cheese', 'dairy', 'plain', [79.8, 11.1, 4.3, 3.4, 0, 1.4, 0.91], 1.03, 1.03, 1, 0, 0.5, 0, null, [], ['milk']],
-        'quark' => ['Quark', 'dairy', 'plain', [83, 12, 0.2, 4, 0, 0.8, 0.1], 1.04, 1.04, 1, 0, 0.6, 0, null, [], ['milk']],
-        'cream-cheese' => ['Cream cheese', 'dairy', 'plain', [52.6, 6.2, 34.4, 5.5, 0, 1.3, 0.8], 1, 1, 1, 0, 0.3, 0, null, [], ['milk']],
-        'mascarpone' => ['Mascarpone', 'dairy', 'plain', [46.6, 4.8, 44, 4, 0, 0.6, 0.1], 0.98, 0.98, 1, 0, 0.3, 0, null, [], ['milk']],
-        'mayonnaise' => ['Mayonnaise', 'dairy', 'plain', [21.6, 1, 75, 0.6, 0, 1.8, 1.6], 0.93, 0.93, 1, 0.1, 0.3, 0, null, [], ['egg', 'mustard']],
-        'coconut-milk' => ['Coconut milk, tinned', 'dairy', 'plain', [72.9, 2.3, 21.3, 2.8, 0, 0.7, 0.04], 1, 1, 1, 0, 0.9, 0, null, ['tin' => 400], []],
+        'skimmed-milk' => ['Skimmed milk', 'dairy', 'plain', [90.75, 3.4, 0.1, 5, 0, 0.75, 0.11], 1.035, 1.035, 1, 0, 1, 0, null, [], ['milk'], null],
+        'semi-skimmed-milk' => ['Semi-skimmed milk', 'dairy', 'plain', [89.38, 3.4, 1.7, 4.8, 0, 0.72, 0.11], 1.033, 1.033, 1, 0, 1, 0, null, [], ['milk'], null],
+        'whole-milk' => ['Whole milk', 'dairy', 'plain', [88.13, 3.15, 3.27, 4.78, 0, 0.67, 0.11], 1.03, 1.03, 1, 0, 1, 0, null, [], ['milk'], null],
+        'buttermilk' => ['Buttermilk', 'dairy', 'plain', [90.15, 3.3, 0.9, 4.8, 0, 0.85, 0.3], 1.03, 1.03, 1, 0, 1, 0, null, [], ['milk'], null],
+        'half-cream' => ['Half cream', 'dairy', 'plain', [80.2, 3, 12, 4.2, 0, 0.6, 0.1], 1.02, 1.02, 1, 0, 1, 0, null, [], ['milk'], null],
+        'single-cream' => ['Single cream', 'dairy', 'plain', [73.75, 2.96, 19.1, 3.66, 0, 0.53, 0.1], 1.01, 1.01, 1, 0, 1, 0, null, [], ['milk'], null],
+        'whipping-cream' => ['Whipping cream', 'dairy', 'plain', [58.45, 2.2, 36, 2.9, 0, 0.45, 0.07], 1, 1, 1, 0, 1, 0, null, [], ['milk'], null],
+        'double-cream' => ['Double cream', 'dairy', 'plain', [47.4, 1.7, 48, 2.6, 0, 0.3, 0.06], 0.99, 0.99, 1, 0, 1, 0, null, [], ['milk'], null],
+        'clotted-cream' => ['Clotted cream', 'dairy', 'plain', [32.2, 1.6, 63.5, 2.3, 0, 0.4, 0.05], 0.96, 0.96, 1, 0, 0.8, 0, null, [], ['milk'], null],
+        'creme-fraiche' => ['Crème fraîche', 'dairy', 'plain', [64, 2.3, 30.5, 2.7, 0, 0.5, 0.07], 1, 1, 1, 0, 1, 0, null, [], ['milk'], null],
+        'light-creme-fraiche' => ['Crème fraîche, half fat', 'dairy', 'plain', [77.4, 2.7, 15, 4.3, 0, 0.6, 0.1], 1.02, 1.02, 1, 0, 1, 0, null, [], ['milk'], null],
+        'soured-cream' => ['Soured cream', 'dairy', 'plain', [73.1, 2.4, 19.4, 4.6, 0, 0.5, 0.08], 1.01, 1.01, 1, 0, 1, 0, null, [], ['milk'], null],
+        'yoghurt' => ['Plain yoghurt', 'dairy', 'plain', [87.8, 3.5, 3.3, 4.7, 0, 0.7, 0.12], 1.03, 1.03, 1, 0, 1, 0, null, [], ['milk'], null],
+        'strained-yoghurt' => ['Strained yoghurt', 'dairy', 'plain', [81.25, 9, 5, 4, 0, 0.75, 0.09], 1.04, 1.04, 1, 0, 0.75, 0, null, [], ['milk'], null],
+        'rich-strained-yoghurt' => ['Strained yoghurt, 10 % fat', 'dairy', 'plain', [79.8, 5.7, 10, 3.8, 0, 0.7, 0.13], 1.03, 1.03, 1, 0, 0.8, 0, null, [], ['milk'], null],
+        'ricotta' => ['Ricotta', 'dairy', 'plain', [71.7, 11.26, 12.98, 3.04, 0, 1.02, 0.21], 1.04, 1.04, 1, 0, 0.5, 0, null, [], ['milk'], null],
+        'cottage-cheese' => ['Cottage cheese', 'dairy', 'plain', [79.8, 11.1, 4.3, 3.4, 0, 1.4, 0.91], 1.03, 1.03, 1, 0, 0.5, 0, null, [], ['milk'], null],
+        'quark' => ['Quark', 'dairy', 'plain', [83, 12, 0.2, 4, 0, 0.8, 0.1], 1.04, 1.04, 1, 0, 0.6, 0, null, [], ['milk'], null],
+        'cream-cheese' => ['Cream cheese', 'dairy', 'plain', [52.6, 6.2, 34.4, 5.5, 0, 1.3, 0.8], 1, 1, 1, 0, 0.3, 0, null, [], ['milk'], null],
+        'mascarpone' => ['Mascarpone', 'dairy', 'plain', [46.6, 4.8, 44, 4, 0, 0.6, 0.1], 0.98, 0.98, 1, 0, 0.3, 0, null, [], ['milk'], null],
+        'mayonnaise' => ['Mayonnaise', 'dairy', 'plain', [21.6, 1, 75, 0.6, 0, 1.8, 1.6], 0.93, 0.93, 1, 0.1, 0.3, 0, null, [], ['egg', 'mustard'], null],
+        'coconut-milk' => ['Coconut milk, tinned', 'dairy', 'plain', [72.9, 2.3, 21.3, 2.8, 0, 0.7, 0.04], 1, 1, 1, 0, 0.9, 0, null, ['tin' => 400], [], null],
     ];
 }

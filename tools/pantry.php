@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Writes the tables of core/src/Food/Pantry from core/pantry/*.csv, which a cook can read and mend. With --check it compares
+ * instead, and fails when a table is stale.
+ */
+
+$root = dirname(__DIR__);
+
+$files = [
+    'eggs' => ['Eggs', 'Eggs and their parts, without shell.'],
+    'dairy' => ['Dairy', 'What eggs are stirred with.'],
+    'cheeses' => ['Cheeses', 'Cheeses that are laid or folded in; bulk density as grated or crumbled.'],
+    'meat-and-fish' => ['MeatAndFish', 'Meat, poultry and fish.'],
+    'vegetables' => ['Vegetables', 'Vegetables, roots and fruit, trimmed.'],
+    'dry-goods' => ['DryGoods', 'Herbs, nuts, pulses, fats, binders, seasonings and doughs.'],
+];
+
+/** @return list<array<string, string>> the lines of a table by the names of its columns */
+$read = static function (string $file) use ($root): array {
+    $handle = fopen("$root/core/pantry/$file.csv", 'r') ?: throw new RuntimeException("core/pantry/$file.csv cannot be read.");
+    $columns = array_map(strval(...), fgetcsv($handle, escape: '') ?: []);
+    $lines = [];
+    for ($number = 2; ($line = fgetcsv($handle, escape: '')) !== false; $number++) {
+        if (count($line) !== count($columns)) {
+            throw new RuntimeException("core/pantry/$file.csv, line $number, has ".count($line).' fields; there are '.count($columns).' columns.');
+        }
+        $lines[] = array_combine($columns, array_map(strval(...), $line));
+    }
+
+    return $lines;
+};
+$text = static fn (string $word): string => "'".strtr($word, ['\\' => '\\\\', "'" => "\\'"])."'";
+$number = static fn (string $figure): string => is_numeric($figure) ? $figure : throw new RuntimeException("\"$figure\" is no number.");
+/** @return list<string> */
+$list = static fn (string $words): array => $words === '' ? [] : array_map(trim(...), explode(';', $words));
+$pieces = static fn (string $words): string => '['.implode(', ', array_map(static function (string $one) use ($text, $number): string {
+    $at = strrpos($one, ' ') ?: throw new RuntimeException("\"$one\" is no piece with its grams.");
+
+    return $text(substr($one, 0, $at)).' => '.$number(substr($one, $at + 1));
+}, $list($words))).']';
+
+/** @param  list<string>  $rows */
+$written = static fn (string $class, string $about, string $columns, array $rows): string => <<<PHP
+    <?php
+
+    declare(strict_types=1);
+
+    namespace Hojaldre\\Core\\Food\\Pantry;
+
+    /** $about Written by ./hojaldre generate from core/pantry; sources stand there. */
+    final readonly class $class
+    {
+        /** $columns */
+        public const ROWS = [
+
+    PHP.implode('', array_map(static fn (string $row): string => "        $row,\n", $rows))."    ];\n}\n";
+
+$tables = [];
+foreach ($files as $file => [$class, $about]) {
+    $rows = array_map(static fn (array $one): string => $text($one['id']).' => ['.implode(', ', [
+        $text($one['name']), $text($one['role']), $text($one['texture']),
+        '['.implode(', ', array_map(static fn (string $part): string => $number($one[$part.'Percent']), ['water', 'protein', 'fat', 'carbohydrate', 'fibre', 'ash', 'salt'])).']',
+        ...array_map(static fn (string $key): string => $number($one[$key]), ['gramsPerMl', 'bulkGramsPerMl', 'floorYieldShare', 'eggsPer100g', 'liquidShare', 'bindsGramsPerGram']),
+        $one['safeCelsius'] === '' ? 'null' : $number($one['safeCelsius']),
+        $pieces($one['pieceGrams']), '['.implode(', ', array_map($text, $list($one['allergens']))).']',
+        $one['doughKind'] === '' ? 'null' : $text($one['doughKind']),
+    ]).']', $read($file));
+    $tables[$class] = $written($class, $about, 'Columns as in the table, composition in one.', $rows);
+}
+$prepared = [];
+foreach ($read('preparations') as $one) {
+    $prepared[$one['food']][] = '['.implode(', ', [$text($one['name']), $text($one['how']), ...array_map(static fn (string $key): string => $number($one[$key]), ['yieldLowShare', 'yieldHighShare', 'minutesLow', 'minutesHigh'])]).']';
+}
+$tables['Preparations'] = $written('Preparations', 'How water is driven off before the oven, and what it leaves of the trimmed weight.', 'By food: name, how, yield low and high, minutes low and high.', array_map(
+    static fn (string $food, array $rows): string => $text($food).' => ['.implode(', ', $rows).']', array_keys($prepared), $prepared,
+));
+
+foreach ($tables as $class => $php) {
+    $file = "core/src/Food/Pantry/$class.php";
+    if (! in_array('--check', $argv, true)) {
+        file_put_contents("$root/$file", $php);
+    } elseif ($php !== @file_get_contents("$root/$file")) {
+        fwrite(STDERR, "$file is stale: run ./hojaldre generate and commit what it writes.\n");
+        exit(1);
+    }
+}
