@@ -22,10 +22,11 @@ export const Stack = memo(function Stack({ forecast, design }: Props) {
   const count = design.layers.length;
   const layers = design.layers.map((layer, index) => ({ layer, index })).reverse();
   const custard = design.layers.some((layer) => layer.kind === "custard");
+  const folded = design.tin.shape === "folded-discs";
   return (
-    <Box as="section" aria-label="In the tin">
+    <Box as="section" aria-label={folded ? "In the pasty" : "In the tin"}>
       <Flex as="h2" fontWeight="650" paddingBottom="7px" borderBottom="1.6px solid {colors.rim}">
-        In the tin, last poured on top
+        {folded ? "In the pasty, last laid on top" : "In the tin, last poured on top"}
       </Flex>
       <Box as="ol">
         {layers.map(({ layer, index }) =>
@@ -54,7 +55,7 @@ export const Stack = memo(function Stack({ forecast, design }: Props) {
         )}
         <CrustRow
           crust={design.crust}
-          folded={design.tin.shape === "folded-discs"}
+          folded={folded}
           crustGrams={forecast.weights.crustGrams}
           dials={forecast.dials}
         />
