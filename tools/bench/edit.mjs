@@ -66,7 +66,7 @@ for (const how of ["enter", "typing"]) {
       median_ms: Math.round(times[RUNS / 2]),
       p95_ms: Math.round(times[Math.floor(RUNS * 0.95)]),
       runs: RUNS,
-      note: "from the key to readings on the screen, debounce included; bar 150 ms",
+      note: "from the key to readings on the screen, debounce included; bar 100 ms",
     }),
   );
 }
