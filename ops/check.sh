@@ -10,6 +10,7 @@ app-and-arrows   php -d memory_limit=2G vendor/bin/phpstan analyse --no-progress
 layout           php tools/check/layout.php
 contract         php tools/openapi.php --check
 pantry           php tools/pantry.php --check
+figures          php tools/check/figures.php
 contract-types   node_modules/.bin/openapi-typescript docs/openapi.json -o web/src/api/generated/schema.ts --check
 web-style        node_modules/.bin/biome check --error-on-warnings .
 web-types        node node_modules/ts7/bin/tsc -p .

@@ -78,6 +78,22 @@ final readonly class PlantedSource
     public float   $grams;
 }
 PHP
+plant core/src/Tin/PlantedFigure.php <<'PHP'
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Tin;
+
+final readonly class PlantedFigure
+{
+    private const SEVENTEEN = 17.0;
+
+    public function __construct(public float $planted)
+    {
+    }
+}
+PHP
 { echo '<?php'; echo 'final class PlantedLong { function plantedLong() {'; for i in $(seq 70); do echo "// $i"; done; echo '} function plantedMany($a, $b, $c, $d, $e, $f, $g, $h, $i, $j, $k) { } }'; } | plant app/Pie/PlantedLong.php
 for i in $(seq 420); do echo "// line $i"; done | plant web/src/ui/planted-long.ts
 plant web/src/rooms/pies/planted.ts <<'TS'
@@ -120,11 +136,12 @@ wants layout 'planted-nowhere' 'rand()' 'now()' 'planted-long.ts has' 'does not 
 wants contract 'stale'
 wants contract-types
 wants pantry 'Vegetables.php is stale'
+wants figures 'PlantedFigure::SEVENTEEN' 'PlantedFigure::$planted'
 wants web-style 'planted.ts'
 wants web-types 'planted.ts'
 wants web-arrows 'rooms-are-apart' 'ui-does-not-fetch'
 wants web-dead-code 'planted'
 wants shell
 [ "$bad" -eq 0 ] || { echo "Logs: $COPY/var/logs"; exit 1; }
-echo '  all twelve failed where they should'
+echo '  all thirteen failed where they should'
 rm -rf "${COPY%/tree}"

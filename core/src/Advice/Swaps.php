@@ -26,6 +26,7 @@ use Hojaldre\Core\Statement\Statement;
  */
 final readonly class Swaps
 {
+    /** A limit of ours (definition). */
     private const MOST = 6;
 
     /**

@@ -27,9 +27,10 @@ final readonly class CellMaterials
     /** @var list<float> kg of dry matter without fat in a m3: what water is counted against */
     public array $solids;
 
-    /** J/m3 K, W/m K and emissivity of the tin */
+    /** J/m3 K of the tin */
     public float $tinHeat;
 
+    /** W/m K of the tin */
     public float $tinConducts;
 
     public float $emissivityShare;

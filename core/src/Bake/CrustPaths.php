@@ -14,9 +14,10 @@ final readonly class CrustPaths
 
     public const SIDE = 1;
 
+    /** A kind of path (definition). */
     public const LID = 2;
 
-    /** Pastry with no filling behind it: corners, the overhang of a lid, and all of an empty shell. */
+    /** Pastry with no filling behind it: corners, the overhang of a lid, and all of an empty shell (definition). */
     public const ALONE = 3;
 
     /** @param  list<array{int, int, int, float, int, float, int<0, 3>}>  $all first cell, stride, count, face m2, filling cell or -1, its thickness m, kind */

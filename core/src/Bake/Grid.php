@@ -14,11 +14,13 @@ final readonly class Grid
 
     public const CRUST = 1;
 
+    /** A kind of cell (definition). */
     public const LID = 2;
 
+    /** A kind of cell (definition). */
     public const TIN = 3;
 
-    /** The skin of an open filling, where another thing lies on top. */
+    /** The skin of an open filling, where another thing lies on top (definition). */
     public const TOPPING = 4;
 
     /** Cells of a filling, fine and coarse; rows of a crust (numerics, docs/model.md). */

@@ -10,12 +10,13 @@ namespace Hojaldre\Core\Custard;
  */
 final readonly class Custard
 {
+    /** A large egg without its shell, g (docs/sources.md#usda-sr-legacy). */
     public const EGG_GRAMS = 50.0;
 
     /** Above this an egg custard alone no longer holds at all, g liquid to an egg (common practice, no source). */
     public const HOLDS_TO_GRAMS = 150.0;
 
-    /** Of a whole egg's setting, what the yolk is counted for when asking how late it sets. */
+    /** Of a whole egg's setting, what the yolk is counted for when asking how late it sets (judgement). */
     public const YOLK_OF_AN_EGG = 1 / 3;
 
     /** Protein of raw meat or fish that sets as one egg does once blended, g (judgement: 100 g of lean meat carries about 100 g of cream firmly). */
@@ -26,7 +27,7 @@ final readonly class Custard
 
     private const SETS_BEFORE_CELSIUS = 86.0;
 
-    /** Fat up to this share of the custard does not delay it. */
+    /** Fat up to this share of the custard does not delay it (judgement). */
     private const LEAN_FAT_SHARE = 0.10;
 
     /**

@@ -18,6 +18,7 @@ use Hojaldre\Core\Statement\Statement;
 /** How many grams a cook's words for an amount of one food come to. */
 final readonly class AmountParser
 {
+    /** A metric cup, ml (definition). */
     private const METRIC_CUP_ML = 250.0;
 
     public function __construct(private CookUnits $units)

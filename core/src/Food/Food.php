@@ -16,9 +16,10 @@ final readonly class Food implements Judged
 {
     private const ID = '^[a-z0-9][a-z0-9-]*$';
 
-    /** From here on 100 g of a solid made of milk is cheese; of raw flesh, enough to set a custard. */
+    /** From here on 100 g of a solid made of milk is cheese (judgement). */
     private const CHEESE_PROTEIN_GRAMS = 8.0;
 
+    /** The same of raw flesh: enough to set a custard (judgement). */
     private const FLESH_PROTEIN_GRAMS = 12.0;
 
     /**

@@ -16,7 +16,7 @@ final readonly class FoodLabel implements Judged
     /** Water is seldom declared: it is the rest to 100, with ash taken as the salt and so many g of other minerals (common practice, no source). */
     private const OTHER_MINERALS_GRAMS = 0.5;
 
-    /** Rounded figures of a packet may come to so many g more than 100. */
+    /** Rounded figures of a packet may come to so many g more than 100 (definition). */
     private const ROUNDING_GRAMS = 3.0;
 
     /**

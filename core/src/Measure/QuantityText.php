@@ -14,6 +14,7 @@ final readonly class QuantityText
 {
     private const FRACTIONS = ['½' => '1/2', '¼' => '1/4', '¾' => '3/4', '⅓' => '1/3', '⅔' => '2/3', '⅛' => '1/8'];
 
+    /** A limit of ours (definition). */
     private const MOST_LETTERS = 80;
 
     private const NUMBER = '(?:\d+\s+\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d+(?:[.,]\d+)?)';

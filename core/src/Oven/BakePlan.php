@@ -9,6 +9,7 @@ use Hojaldre\Core\Document\ListOf;
 /** What oven the filled pie stands in, on what, and for how long at what heat. */
 final readonly class BakePlan
 {
+    /** A limit of ours (definition). */
     private const MOST_STAGES = 4;
 
     /**

@@ -16,6 +16,7 @@ use Hojaldre\Core\Tin\Tin;
 /** The pastry: what dough, how thick, whether it lines the tin, how far baked before filling, what seals it, and the lid. */
 final readonly class Crust implements Judged
 {
+    /** A limit of ours (definition). */
     private const MOST_STAGES = 4;
 
     /**

@@ -9,7 +9,7 @@ use Hojaldre\Core\Document\Number;
 /** Pastry over the filling: closed but for its vent, or a lattice. */
 final readonly class Lid
 {
-    /** Open from here on it is a lattice. */
+    /** Open from here on it is a lattice (judgement). */
     private const LATTICE_SHARE = 0.1;
 
     /**

@@ -11,7 +11,7 @@ use Hojaldre\Core\Oven\Rack;
 /** One stage of the empty shell in the oven. */
 final readonly class ShellStage
 {
-    /** So many minutes without weights and a shell is baked through. */
+    /** So many minutes without weights and a shell is baked through (common practice, no source). */
     private const BAKED_THROUGH_MINUTES = 10.0;
 
     /** @param  float  $ovenCelsius  measured inside */

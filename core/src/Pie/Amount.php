@@ -12,6 +12,7 @@ use Hojaldre\Core\Measure\Figures;
 /** An amount in the cook's own words and in grams; the grams are what counts. */
 final readonly class Amount
 {
+    /** A limit of ours (definition). */
     public const MOST_GRAMS = 50000.0;
 
     public function __construct(

@@ -16,11 +16,13 @@ use Hojaldre\Core\Refusal\Refusal;
 /** Eggs and dairy, stirred together and poured. */
 final readonly class CustardLayer implements Judged, Layer
 {
+    /** A limit of ours (definition). */
     private const MOST_INGREDIENTS = 12;
 
-    /** Eggs to 100 g: a whole egg has 2, a yolk 2.9, a white 1.5; what lies between these two counts as whole egg. */
+    /** Eggs to 100 g: a whole egg has 2, a yolk 2.9, a white 1.5; what lies between these two counts as whole egg (definition). */
     private const YOLK_EGGS_PER_100G = 2.4;
 
+    /** Below this it counts as white (definition). */
     private const WHITE_EGGS_PER_100G = 1.8;
 
     /**

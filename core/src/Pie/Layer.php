@@ -10,9 +10,10 @@ use Hojaldre\Core\Document\Kinds;
 #[Kinds('kind', ['solid' => SolidLayer::class, 'custard' => CustardLayer::class, 'scattered' => ScatteredLayer::class])]
 interface Layer
 {
-    /** What a layer may have when it goes in, °C: from a freezer to a hot pan. */
+    /** What a layer may have when it goes in, °C: from a freezer to a hot pan (definition). */
     public const COLDEST_CELSIUS = -25;
 
+    /** The same, at its hottest (definition). */
     public const HOTTEST_CELSIUS = 95;
 
     public function id(): string;

@@ -31,10 +31,13 @@ final readonly class Pie implements Judged
 {
     public const FORMAT = 'hojaldre-pie';
 
+    /** Of the file; raised with every change of a field (definition). */
     public const VERSION = 3;
 
+    /** A limit of ours (definition). */
     private const MOST_LAYERS = 30;
 
+    /** A limit of ours (definition). */
     private const MOST_SEASONINGS = 12;
 
     /** One line, without spaces at its beginning or end. */

@@ -19,6 +19,7 @@ use Hojaldre\Core\Seasoning\StepSalt;
 /** Vegetables, fish, meat, cheese, nuts: what the custard runs between. */
 final readonly class SolidLayer implements Judged, Layer
 {
+    /** A limit of ours (definition). */
     private const MOST_STEPS = 8;
 
     /** Its weight as it goes into the pie: after the last step, or as bought. */

@@ -10,9 +10,10 @@ namespace Hojaldre\Core\PieFile;
  */
 final readonly class JsonBounds
 {
+    /** A limit of ours (definition). */
     public const MOST_BYTES = 256 * 1024;
 
-    /** Of one object; the largest of a pie has fourteen. */
+    /** Of one object; the largest of a pie has fourteen (definition). */
     public const MOST_KEYS = 200;
 
     private const KEYS_AND_BRACES = '/"(?:[^"\\\\]++|\\\\.)*+"(\s*+:)?|[{}]/s';

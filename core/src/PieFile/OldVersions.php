@@ -13,6 +13,7 @@ use Hojaldre\Core\Refusal\Refused;
 /** Brings documents of earlier versions up to the present one, step by step, without judging them: the reader does that. */
 final readonly class OldVersions
 {
+    /** What a file without it is taken to have, °C (definition). */
     private const FILLING_CELSIUS = 10;
 
     /**

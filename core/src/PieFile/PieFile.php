@@ -13,6 +13,7 @@ use JsonException;
 /** A pie as a file: UTF-8 JSON in one fixed order, so that import and export give the same bytes back. */
 final readonly class PieFile
 {
+    /** Of nested lists and objects; a pie has seven (definition). */
     private const DEPTH = 32;
 
     /** @throws Refused */

@@ -7,6 +7,7 @@ namespace Hojaldre\Core\Refusal;
 /** The refusals gathered while one document is read; at most fifty are kept, a broken file needs no more. */
 final class Refusals
 {
+    /** A limit of ours (definition). */
     private const MOST = 50;
 
     /** @var list<Refusal> */

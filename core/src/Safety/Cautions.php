@@ -9,7 +9,7 @@ use Hojaldre\Core\Statement\Statement;
 /** The cautions that go with every forecast. */
 final readonly class Cautions
 {
-    /** A lower temperature, and how long it must be held for the same kill. */
+    /** A lower temperature, and how long it must be held for the same kill (definition). */
     private const HELD_CELSIUS = 65.0;
 
     /** @return list<Statement> */

@@ -13,6 +13,7 @@ final readonly class CupsTin implements Judged, Tin
 {
     use WidensUpward;
 
+    /** A limit of ours (definition). */
     private const LEAST_CUP_MM = 20;
 
     public function __construct(

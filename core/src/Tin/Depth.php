@@ -7,6 +7,7 @@ namespace Hojaldre\Core\Tin;
 /** The depth that holds a volume, for tins whose formula cannot be turned round. */
 final readonly class Depth
 {
+    /** (numerics) */
     private const MOST_STEPS = 30;
 
     /**

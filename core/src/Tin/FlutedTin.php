@@ -16,7 +16,7 @@ final readonly class FlutedTin implements Judged, Tin
 {
     use WidensUpward;
 
-    /** of one flute; the outline repeats, so that few are enough */
+    /** of one flute; the outline repeats, so that few are enough (numerics). */
     private const STEPS = 32;
 
     /**

@@ -13,13 +13,16 @@ use Hojaldre\Core\Document\Kinds;
 ])]
 interface Tin
 {
-    /** What a ruler may say of a tin, inside. */
+    /** What a ruler may say of a tin, inside (definition). */
     public const LEAST_MM = 60;
 
+    /** A limit of ours (definition). */
     public const MOST_MM = 600;
 
+    /** A limit of ours (definition). */
     public const LEAST_DEPTH_MM = 10;
 
+    /** A limit of ours (definition). */
     public const MOST_DEPTH_MM = 150;
 
     public function depthMm(): float;

@@ -10,6 +10,7 @@ use Hojaldre\Core\Statement\Statement;
 /** More minutes. Never more heat: that browns the crust over a raw filling. */
 final readonly class BakeLonger implements Lever
 {
+    /** A limit of ours (definition). */
     private const MOST_MINUTES = 240.0;
 
     public function id(): string

@@ -14,6 +14,7 @@ use Hojaldre\Core\Statement\Statement;
 /** One egg more or less, or several: whole eggs, as they come. */
 final readonly class MoveEggs implements Lever
 {
+    /** A limit of ours (definition). */
     private const MOST = 6.0;
 
     /** @param  int  $sign +1 adds, -1 leaves out */

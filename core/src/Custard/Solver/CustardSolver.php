@@ -14,19 +14,25 @@ use Hojaldre\Core\Custard\Custard;
  */
 final readonly class CustardSolver
 {
+    /** A limit of ours (definition). */
     public const MOST_EGGS = 24;
 
+    /** A limit of ours (definition). */
     public const MOST_YOLKS = 12;
 
+    /** A limit of ours (definition). */
     public const MOST_DAIRIES = 6;
 
+    /** Of egg and dairy alike, g per ml (docs/sources.md#usda-sr-legacy). */
     private const GRAMS_PER_ML = 1.03;
 
-    /** Of an egg's weight. */
+    /** Of an egg's weight (docs/sources.md#usda-sr-legacy). */
     private const YOLK_SHARE = 0.34;
 
+    /** Of an egg’s weight (docs/sources.md#usda-sr-legacy). */
     private const EGG_FAT = 0.0951;
 
+    /** Of a yolk’s weight (docs/sources.md#usda-sr-legacy). */
     private const YOLK_FAT = 0.2654;
 
     /**

@@ -13,6 +13,7 @@ namespace Hojaldre\Core\Custard\Solver;
  */
 final readonly class Mix
 {
+    /** (numerics) */
     private const TINY = 1e-9;
 
     /**
