@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Tests\Bake;
+
+use Hojaldre\Core\Bake\Doneness;
+use Hojaldre\Core\Bake\Radiation;
+use Hojaldre\Core\Bake\Vapour;
+use Hojaldre\Core\Custard\Custard;
+use Hojaldre\Core\Forecast\Readings\LimitName;
+use Hojaldre\Core\Forecast\Readings\Limits;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Single ideas of the bake, each worked by hand. */
+final class PhysicsTest extends TestCase
+{
+    /** By hand: 5.67e-8 x (473^2 + 373^2) x (473 + 373) = 17.4 W/m2 K of a black face at 100 °C in an oven of 200. */
+    public function test_radiation_between_two_black_faces_is_stefans(): void
+    {
+        self::assertEqualsWithDelta(17.41, Radiation::watts(1.0, 200, 100), 0.03);
+        self::assertEqualsWithDelta(0.9 * 0.95, Radiation::FOOD_SHARE, 1e-12);
+        // of a face as hot as the oven: 4 sigma T^3 = 4 x 5.67e-8 x 453.15^3
+        self::assertEqualsWithDelta(4 * 5.67e-8 * 453.15 ** 3, Radiation::watts(1.0, 180, 180), 1e-6);
+    }
+
+    /** The formula of docs/model.md, worked by hand: X = 0.1 gives 1 - exp(-11 x 0.0794) = 0.582. */
+    #[TestWith([0.0, 0.0])]
+    #[TestWith([0.1, 0.5826])]
+    #[TestWith([0.3, 0.9463])]
+    #[TestWith([2.5, 1.0])]
+    public function test_the_drier_a_thing_the_harder_it_holds_its_water(float $ratio, float $activity): void
+    {
+        self::assertEqualsWithDelta($activity, Vapour::activityShare($ratio), 1e-3);
+    }
+
+    /** Steam tables (docs/sources.md#incropera, from memory): 2 bar boils at 120.2 °C, and water held at half activity boils there too. */
+    public function test_water_that_is_held_boils_as_if_under_pressure(): void
+    {
+        self::assertEqualsWithDelta(120.5, Vapour::boundBoilsAtCelsius(0.5), 0.6);
+        self::assertEqualsWithDelta(100, Vapour::boundBoilsAtCelsius(1.0), 0.3);
+        self::assertSame(Vapour::boundBoilsAtCelsius(0.02), Vapour::boundBoilsAtCelsius(0.001), 'no table goes to dry bone');
+    }
+
+    /** Latent heat at 100 °C 2.257 MJ/kg, specific heat 4.19 kJ/kg K (docs/sources.md#incropera, from memory). */
+    public function test_the_constants_of_water_are_those_of_the_handbook(): void
+    {
+        self::assertEqualsWithDelta(2.257e6, Vapour::LATENT_JOULES_PER_KG, 0.01e6);
+        self::assertEqualsWithDelta(4190, Vapour::WATER_JOULES_PER_KG_KELVIN, 30);
+        self::assertSame(273.15, Vapour::KELVIN);
+    }
+
+    public function test_a_custard_thickens_over_six_degrees_and_is_then_set(): void
+    {
+        self::assertSame([0.0, 0.0, 0.5, 1.0, 1.0], array_map(static fn (float $t): float => Doneness::setShare($t, 78.0), [60.0, 72.0, 75.0, 78.0, 90.0]));
+    }
+
+    /** Worked by hand from docs/model.md: 120 g to an egg of 50 g is l = 2.4, hence 70 + 9. */
+    public function test_the_set_point_is_the_formula_of_the_model(): void
+    {
+        $of = static fn (float $grams, float $yolk = 1 / 3, float $fat = 0.0): float => (new Custard(1, $grams, 0, $yolk, $fat))->setsAtCelsius();
+        self::assertEqualsWithDelta(79.0, $of(120), 1e-9);
+        self::assertEqualsWithDelta(70 + 9 * 0.5 ** 0.6, $of(60), 1e-9);
+        self::assertEqualsWithDelta(86.0, $of(1000), 1e-9);
+        self::assertEqualsWithDelta(79.0 + 2.0, $of(120, 1.0), 1e-9);
+        self::assertEqualsWithDelta(79.0 - 1.0, $of(120, 0.0), 1e-9);
+        self::assertEqualsWithDelta(79.0 + 0.6, $of(120, fat: 0.20), 1e-9);
+        self::assertEqualsWithDelta(79.0 + 1.5, $of(120, fat: 0.60), 1e-9);
+        self::assertEqualsWithDelta(79.0, $of(120, fat: 0.05), 1e-9);
+    }
+
+    public function test_a_value_on_its_limit_is_inside(): void
+    {
+        $limits = Limits::between(75, LimitName::Firm, 110, LimitName::Loose);
+        self::assertSame([-1, 0, 0, 0, 1], array_map($limits->side(...), [74.999, 75.0, 90.0, 110.0, 110.001]));
+        self::assertSame([true, false], [$limits->holds(110.0), $limits->holds(111.0)]);
+        self::assertSame(0, Limits::none()->side(1e9));
+        self::assertSame([0, 1], [Limits::upTo(14, LimitName::DryTo)->side(-5), Limits::upTo(14, LimitName::DryTo)->side(15)]);
+    }
+}
