@@ -71,7 +71,7 @@ final readonly class OldVersions
     }
 
     /**
-     * Version 1 knew one preparation to a solid, no lids, no strewn layers and nothing blended in;
+     * Version 1 knew one preparation to a solid, no lids, nothing scattered and nothing blended in;
      * a shell was said to be raw, par-baked or fully baked, a bake was one temperature and its minutes, and every filling was taken to be cool.
      *
      * @param  array<array-key, mixed>  $document
