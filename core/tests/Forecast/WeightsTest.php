@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Tests\Forecast;
+
+use Hojaldre\Core\Custard\CustardStyle;
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Forecast\Weights;
+use Hojaldre\Core\Oven\BakePlan;
+use Hojaldre\Core\Oven\OvenMode;
+use Hojaldre\Core\Pastry\Crust;
+use Hojaldre\Core\Pastry\Seal;
+use Hojaldre\Core\Pie\Amount;
+use Hojaldre\Core\Pie\CustardLayer;
+use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\Pie\Layer;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\ScatteredLayer;
+use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Pie\Step;
+use Hojaldre\Core\Tin\StraightTin;
+use PHPUnit\Framework\TestCase;
+
+/** The sums of weighing, by hand. Figures of foods are read off the pantry, so that a mended one does not break a sum. */
+final class WeightsTest extends TestCase
+{
+    public function test_everything_poured_is_the_filling_each_at_its_weight_now(): void
+    {
+        $weights = Weights::of(self::pie([self::leeks(450, 315), self::custard(250, 400)], saltGrams: 6));
+        self::assertSame(315.0 + 250.0 + 400.0 + 6.0, $weights->fillingGrams);
+        self::assertFalse($weights->isEmpty());
+        self::assertTrue(Weights::of(self::pie([]))->isEmpty());
+    }
+
+    public function test_what_leeks_still_weep_is_what_they_weigh_above_their_floor(): void
+    {
+        $floor = 450 * Pantry::food('leeks')->floorYield;
+        $weights = Weights::of(self::pie([self::leeks(450, 315)]));
+        self::assertEqualsWithDelta(450 - 315, $weights->water['leeks']->drivenOffGrams, 1e-9);
+        self::assertEqualsWithDelta(315 - $floor, $weights->water['leeks']->weepGrams, 1e-9);
+        self::assertEqualsWithDelta(315 - $floor, $weights->freeGrams, 1e-9);
+    }
+
+    public function test_folded_crumbs_hold_their_own_layer_and_scattered_ones_what_is_left(): void
+    {
+        $binds = Pantry::food('dry-crumbs')->bindsGramsPerGram;
+        $leeks = self::leeks(450, 400)->withBinder(new Ingredient(Pantry::food('dry-crumbs'), Amount::of(10)));
+        $weights = Weights::of(self::pie([new ScatteredLayer('crumbs', Pantry::food('dry-crumbs'), Amount::of(8)), $leeks]));
+        $weep = 400 - 450 * Pantry::food('leeks')->floorYield;
+        self::assertEqualsWithDelta(10 * $binds, $weights->water['leeks']->boundGrams, 1e-9);
+        self::assertEqualsWithDelta(min(8 * $binds, $weep - 10 * $binds), $weights->absorbedGrams, 1e-9);
+        self::assertEqualsWithDelta($weep - 10 * $binds - $weights->absorbedGrams, $weights->freeGrams, 1e-9);
+    }
+
+    public function test_weep_counts_as_dairy_to_the_egg(): void
+    {
+        $weights = Weights::of(self::pie([self::leeks(450, 315), self::custard(250, 400)]));
+        self::assertEqualsWithDelta((400 + $weights->freeGrams) / 5, $weights->custard()?->liquidGramsPerEgg(), 1e-9);
+        self::assertNull(Weights::of(self::pie([self::leeks(450, 315)]))->custard());
+    }
+
+    public function test_a_custard_alone_stands_as_high_as_its_volume_over_the_lined_floor(): void
+    {
+        $millilitres = 250 / Pantry::food('egg')->gramsPerMl + 400 / Pantry::food('whole-milk')->gramsPerMl;
+        // a tin of 24 cm lined with 3 mm: a circle of 23.4 cm
+        self::assertEqualsWithDelta($millilitres * 1000 / (M_PI * 117 ** 2), Weights::of(self::pie([self::custard(250, 400)]))->fillMm(), 1e-6);
+    }
+
+    public function test_custard_first_fills_the_gaps_between_solids(): void
+    {
+        $leeks = Pantry::food('leeks');
+        $alone = Weights::of(self::pie([self::leeks(400, 400)]));
+        self::assertEqualsWithDelta(400 / $leeks->bulkGramsPerMl, $alone->heapMl, 1e-6);
+        self::assertEqualsWithDelta(400 / $leeks->gramsPerMl, $alone->solidMl, 1e-6);
+        $gaps = $alone->heapMl - $alone->solidMl;
+        $few = Weights::of(self::pie([self::leeks(400, 400), self::custard(50, 0.5 * $gaps * Pantry::food('whole-milk')->gramsPerMl)]));
+        self::assertEqualsWithDelta($alone->fillMm(), $few->fillMm(), 1e-6, 'it only fills gaps');
+    }
+
+    public function test_salt_is_that_of_every_food_and_what_was_added(): void
+    {
+        $salt = static fn (string $food, float $grams): float => Pantry::food($food)->saltGrams($grams);
+        $weights = Weights::of(self::pie([self::leeks(450, 315), self::custard(250, 400)], saltGrams: 6));
+        self::assertEqualsWithDelta($salt('leeks', 450) + $salt('egg', 250) + $salt('whole-milk', 400) + $salt('salt', 6), $weights->salt()->grams(), 1e-9);
+        self::assertEqualsWithDelta(100 * $weights->salt()->grams() / $weights->fillingGrams, $weights->salt()->percent(), 1e-9);
+    }
+
+    public function test_the_filling_goes_in_as_warm_as_its_parts_are_together(): void
+    {
+        $cold = new SolidLayer('leeks', Pantry::food('leeks'), Amount::of(300), [], null, 5.0);
+        $warm = new SolidLayer('more', Pantry::food('leeks'), Amount::of(300), [], null, 45.0);
+        self::assertEqualsWithDelta(25.0, Weights::of(self::pie([$cold, $warm]))->startCelsius(), 1e-6);
+        self::assertEqualsWithDelta(5.0, Weights::of(self::pie([$cold]))->startCelsius(), 1e-6);
+    }
+
+    public function test_raw_chicken_wants_seventy_four_egg_seventy_one_and_reheated_food_seventy_four(): void
+    {
+        $of = static fn (Layer ...$layers): float => Weights::of(self::pie(array_values($layers)))->safeCelsius();
+        $chicken = new SolidLayer('chicken', Pantry::food('chicken-thigh'), Amount::of(300), [], null);
+        self::assertSame([74.0, 71.0, 74.0, 74.0], [$of($chicken), $of(self::custard(250, 400)), $of(self::leeks(400, 400)), $of($chicken, self::custard(250, 400))]);
+    }
+
+    /** @param  list<Layer>  $layers */
+    private static function pie(array $layers, float $saltGrams = 0): Pie
+    {
+        $salt = $saltGrams > 0 ? [new Ingredient(Pantry::food('salt'), Amount::of($saltGrams))] : [];
+
+        return new Pie('Sums', 8, '', new StraightTin(240, 35), new Crust(Pantry::food('shortcrust'), 3, [], Seal::None), $layers, $salt, BakePlan::plain(175, OvenMode::Static, 45));
+    }
+
+    private static function leeks(float $bought, float $now): SolidLayer
+    {
+        return new SolidLayer('leeks', Pantry::food('leeks'), Amount::of($bought), $now < $bought ? [new Step('pressed', Amount::of($now))] : [], null);
+    }
+
+    private static function custard(float $eggGrams, float $milkGrams): CustardLayer
+    {
+        return new CustardLayer('custard', CustardStyle::Tender, [new Ingredient(Pantry::food('egg'), Amount::of($eggGrams))], [new Ingredient(Pantry::food('whole-milk'), Amount::of($milkGrams))]);
+    }
+}
