@@ -100,6 +100,9 @@ final class ShellAdviceTest extends TestCase
         $counts = array_map(count(...), get_object_vars($curves));
         self::assertCount(1, array_unique($counts));
         self::assertLessThan(100, $counts['minutes']);
+        self::assertGreaterThan(40, $counts['minutes']);
+        $steps = array_map(static fn (float $to, float $from): float => $to - $from, array_slice($curves->minutes, 21, 10), array_slice($curves->minutes, 20, 10));
+        self::assertEqualsWithDelta(max($steps), min($steps), 1e-9, 'evenly thinned');
         self::assertEqualsWithDelta(46, $curves->minutes[$counts['minutes'] - 1], 0.01);
         self::assertLessThan($curves->edgeCelsius[20], $curves->centreCelsius[20], 'the edge runs ahead of the middle');
     }

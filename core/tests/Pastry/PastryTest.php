@@ -93,7 +93,9 @@ final class PastryTest extends TestCase
 
     public function test_cheese_keeps_more_water_off_than_crumbs_and_a_seal_helps_either(): void
     {
-        self::assertSame(1.0, Underlay::None->barrierShare(Seal::None));
+        // the shares of docs/model.md, all judgement
+        self::assertSame([1.0, 0.5, 0.6], array_map(static fn (Underlay $one): float => $one->barrierShare(Seal::None), Underlay::cases()));
+        self::assertSame([0.42, 0.2, 0.25], array_map(static fn (Underlay $one): float => $one->barrierShare(Seal::Egg), Underlay::cases()));
         foreach (Underlay::cases() as $underlay) {
             self::assertLessThan($underlay->barrierShare(Seal::None), $underlay->barrierShare(Seal::Egg));
             self::assertGreaterThan(0.0, $underlay->barrierShare(Seal::Egg));
