@@ -178,6 +178,11 @@ test("the filling follows the cook into another tin and to more portions, and co
 
 test("a cook's own cup and oven scale are remembered", async ({ page }) => {
   await onTheBench(page, "Quiche in Fahrenheit");
+  // words typed right after a choice must be read in the new unit, however late that is stored
+  await page.route("**/session/units", async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 700));
+    await route.continue().catch(() => {});
+  });
   const choose = async (words: string) => {
     await page.getByRole("button", { name: "The Lock House" }).click();
     await page.getByRole("menuitem", { name: words }).click();

@@ -4,6 +4,7 @@ import { useEffect } from "react";
 import { Link, Navigate, Outlet, useLocation, useNavigate, useParams } from "react-router";
 import { answer, api, rememberToken, type Session } from "./api/client";
 import { sessionQuery } from "./api/queries";
+import { inTurn } from "./api/units";
 import { NotHere } from "./NotHere";
 import { Button } from "./ui/Button";
 import { Mark } from "./ui/Mark";
@@ -83,6 +84,9 @@ export function AppFrame() {
   );
 }
 
+/** Questions whose answers are worded or measured in a cook's units. */
+const SAID = new Set(["forecast", "ways-out", "card", "shell", "foods"]);
+
 function KitchenMenu({ session, kitchen }: { session: Session; kitchen: string }) {
   const navigate = useNavigate();
   const client = useQueryClient();
@@ -93,10 +97,19 @@ function KitchenMenu({ session, kitchen }: { session: Session; kitchen: string }
   };
   const units: Units = session.user?.units ?? { volumes: "metric", temperatures: "celsius", eggs: "us" };
   const choose = async (change: Partial<typeof units>) => {
-    const chosen = await answer(api.PUT("/session/units", { body: { ...units, ...change } }));
-    client.setQueryData(sessionQuery.queryKey, rememberToken(chosen));
-    if (change.eggs)
-      void client.invalidateQueries({ queryKey: ["kitchen"], predicate: (one) => one.queryKey[2] === "foods" });
+    const chosen = await inTurn(async () => {
+      const now = client.getQueryData(sessionQuery.queryKey)?.user?.units ?? units;
+      const session = await answer(api.PUT("/session/units", { body: { ...now, ...change } }));
+      client.setQueryData(sessionQuery.queryKey, rememberToken(session));
+      return session;
+    });
+    if (!chosen.user) return;
+    // words are read and said in the new units from here on
+    client.removeQueries({ predicate: ({ queryKey }) => queryKey[2] === "edit" || queryKey[2] === "rough" });
+    void client.invalidateQueries({
+      queryKey: ["kitchen"],
+      predicate: ({ queryKey }) => SAID.has(String(queryKey[2])),
+    });
   };
   const items: MenuItem[] = [
     ...session.kitchens.map((one) => ({

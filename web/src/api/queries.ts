@@ -9,6 +9,7 @@ import {
   rememberToken,
   type TypedEntry,
 } from "./client";
+import { unitsChosen } from "./units";
 
 /** Every question to the server, described once: screens, prefetch and invalidation share these. */
 export const sessionQuery = queryOptions({
@@ -94,8 +95,12 @@ export const forecastQuery = (kitchen: string, design: PieDesign) =>
     retry: false,
   });
 
-const editOf = (kitchen: string, design: PieDesign, entry: TypedEntry | null, signal: AbortSignal) =>
-  answer(api.POST("/kitchens/{kitchen}/edits", { params: { path: { kitchen } }, body: { design, entry }, signal }));
+const editOf = async (kitchen: string, design: PieDesign, entry: TypedEntry | null, signal: AbortSignal) => {
+  await unitsChosen();
+  return answer(
+    api.POST("/kitchens/{kitchen}/edits", { params: { path: { kitchen } }, body: { design, entry }, signal }),
+  );
+};
 
 /** What words typed into a design come to, what they change in it, and a first forecast of what comes of it. */
 export const editQuery = (kitchen: string, design: PieDesign, entry: TypedEntry) =>
@@ -202,10 +207,12 @@ export const custardsQuery = (kitchen: string, design: PieDesign, fridge: Fridge
   });
 
 /** What a cook's words come to. */
-export const readEntry = (kitchen: string, kind: EntryKind, words: string, food?: Food) =>
-  answer(
+export const readEntry = async (kitchen: string, kind: EntryKind, words: string, food?: Food) => {
+  await unitsChosen();
+  return answer(
     api.POST("/kitchens/{kitchen}/entries", {
       params: { path: { kitchen } },
       body: { kind, words, food: food ?? null },
     }),
   );
+};
