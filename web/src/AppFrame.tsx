@@ -105,7 +105,11 @@ function KitchenMenu({ session, kitchen }: { session: Session; kitchen: string }
     });
     if (!chosen.user) return;
     // words are read and said in the new units from here on
-    client.removeQueries({ predicate: ({ queryKey }) => queryKey[2] === "edit" || queryKey[2] === "rough" });
+    client.removeQueries({
+      // what is still out was typed before and is waited for
+      predicate: ({ queryKey, state }) =>
+        state.fetchStatus === "idle" && (queryKey[2] === "edit" || queryKey[2] === "rough"),
+    });
     void client.invalidateQueries({
       queryKey: ["kitchen"],
       predicate: ({ queryKey }) => SAID.has(String(queryKey[2])),

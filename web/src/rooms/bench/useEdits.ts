@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useRef, useState } from "react";
 import { ApiProblem, type PieDesign, type TypedEntry, type WayOut } from "../../api/client";
 import { editQuery, roughQuery } from "../../api/queries";
+import { unitsChosen } from "../../api/units";
 import type { ReadResult } from "../../ui/entry";
 import { type History, type HistoryAct, history } from "../../ui/history";
 import type { Change } from "./BenchContext";
@@ -53,6 +54,7 @@ export function useEdits(kitchen: string, first: () => Held, acted: () => void) 
   /** What an answer makes of the design; its first forecast comes with it. */
   const typedIn = useCallback(
     async (held: PieDesign, entry: TypedEntry) => {
+      await unitsChosen();
       const got = await client.fetchQuery(editQuery(kitchen, held, entry));
       const to = applyChanges(held, got.changes);
       client.setQueryData(roughQuery(kitchen, to).queryKey, got.forecast);
