@@ -198,7 +198,7 @@ test("a cook's own cup and oven scale are remembered", async ({ page }) => {
   await expect(entry(page, "Bake, oven temperature")).toHaveValue("356 °F");
   await choose("Oven in °C");
   await expect(entry(page, "Bake, oven temperature")).toHaveValue("180 °C");
-  await choose("Metric cup and spoons");
+  await Promise.all([page.waitForResponse("**/session/units"), choose("Metric cup and spoons")]);
 });
 
 test("the gap is filled from what is in the fridge, and the answer that is poured fits and holds", async ({ page }) => {
