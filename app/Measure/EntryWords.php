@@ -29,8 +29,18 @@ final readonly class EntryWords implements Judged
         return $this->kind === EntryKind::Mass && $this->food === null ? [new Refusal('missing-object', '/food', ['field' => 'food'])] : [];
     }
 
-    /** @throws Refused */
+    /** @throws Refused pointing at the words */
     public function read(CookUnits $units): Entry
+    {
+        try {
+            return $this->parsed($units);
+        } catch (Refused $refused) {
+            throw Refused::with(array_map(static fn (Refusal $one): Refusal => $one->under('/words'), $refused->refusals));
+        }
+    }
+
+    /** @throws Refused */
+    private function parsed(CookUnits $units): Entry
     {
         return match ($this->kind) {
             EntryKind::Volume => QuantityParser::volume($this->words, $units),

@@ -9,8 +9,6 @@ use App\Contract\Body;
 use App\Contract\InPath;
 use App\Contract\Json;
 use App\Kitchen\User;
-use Hojaldre\Core\Refusal\Refusal;
-use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -27,11 +25,6 @@ final class ReadEntry
     #[InPath]
     public function __invoke(Request $request, #[CurrentUser] User $user): JsonResponse
     {
-        $entry = Body::read($request, EntryWords::class);
-        try {
-            return Json::response(EntryAnswer::of($entry->read($user->cookUnits()), $user->words()));
-        } catch (Refused $refused) {
-            throw Refused::with(array_map(static fn (Refusal $one): Refusal => $one->under('/words'), $refused->refusals));
-        }
+        return Json::response(EntryAnswer::of(Body::read($request, EntryWords::class)->read($user->cookUnits()), $user->words()));
     }
 }

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace App\Pie;
 
 use App\Contract\Schema;
+use Hojaldre\Core\Custard\Custard;
 use Hojaldre\Core\Custard\CustardStyle;
+use Hojaldre\Core\Custard\Solver\CustardSolver;
 use Hojaldre\Core\Food\Allergen;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Forecast\Bill;
+use Hojaldre\Core\Oven\BakePlan;
 use Hojaldre\Core\Pastry\BaseVerdict;
+use Hojaldre\Core\Pastry\Crust;
 use Hojaldre\Core\Pastry\Glaze;
 use Hojaldre\Core\Pastry\Lid;
 use Hojaldre\Core\Pastry\ShellBake;
@@ -17,6 +22,7 @@ use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\Pie\StartingPlace;
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
 use Hojaldre\Core\Tin\FoldedDiscs;
@@ -42,6 +48,10 @@ final readonly class Defaults
      * @param  Ingredient  $crumbs  folded into a wet layer
      * @param  float  $rubbedSaltGrams  rubbed on a layer
      * @param  float  $boiledSaltGramsPerLitre  in the water it is boiled in
+     * @param  float  $latticeFromShare  of the top that is open; below it is a lid
+     * @param  float  $eggGrams  a large egg without its shell
+     * @param  int  $mostEggs  of the fridge, as the next two
+     * @param  int  $mostTins  of a bill
      * @param  list<Allergen>  $allergens
      * @param  list<Tin>  $tins  one of each shape
      */
@@ -54,12 +64,20 @@ final readonly class Defaults
         public float $anotherStageMinutes,
         public Lid $lid,
         public Lid $lattice,
+        public float $latticeFromShare,
         public CustardLayer $custard,
         public Ingredient $crumbs,
         public Food $salt,
         public float $rubbedSaltGrams,
         public float $boiledSaltGramsPerLitre,
         public float $benchCelsius,
+        public float $eggGrams,
+        public int $mostEggs,
+        public int $mostYolks,
+        public int $mostDairies,
+        public int $mostShellStages,
+        public int $mostStages,
+        public int $mostTins,
         public array $allergens,
         public array $tins,
     ) {
@@ -71,9 +89,11 @@ final readonly class Defaults
 
         return new self(
             BaseVerdict::CRISP_TO_PERCENT, BaseVerdict::DRY_TO_PERCENT, BaseVerdict::SOFT_TO_PERCENT,
-            $parBake, $parBake[1], 10, new Lid(3, 0.01, Glaze::Egg), new Lid(3, 0.4, Glaze::Egg),
+            $parBake, $parBake[1], 10, new Lid(3, 0.01, Glaze::Egg), new Lid(3, 0.4, Glaze::Egg), Lid::LATTICE_SHARE,
             new CustardLayer('custard', CustardStyle::Tender, [], []), new Ingredient(Pantry::food('dry-crumbs'), Amount::of(10)),
-            Pantry::food('salt'), 5, 10, 20, Allergen::cases(),
+            Pantry::food('salt'), 5, 10, StartingPlace::Bench->celsius(), Custard::EGG_GRAMS,
+            CustardSolver::MOST_EGGS, CustardSolver::MOST_YOLKS, CustardSolver::MOST_DAIRIES, Crust::MOST_STAGES, BakePlan::MOST_STAGES, Bill::MOST_TINS,
+            Allergen::cases(),
             [
                 new StraightTin(240, 35), new Springform(240, 70), new SlopedTin(220, 240, 35), new FlutedTin(220, 240, 35, 32, 4),
                 new RectangularTin(240, 240, 35, 0), new CupsTin(12, 50, 70, 35), new MeasuredDish(1500, 35), new FoldedDiscs(4, 200),

@@ -39,7 +39,7 @@ final class EditTest extends TestCase
     public function test_the_first_forecast_lies_near_the_fine_one(): void
     {
         $design = $this->design();
-        $rough = $this->postJson($this->at('/edits'), ['design' => $design, 'entry' => null])->assertOk()->assertJsonPath('entry', null)->assertJsonPath('changes', []);
+        $rough = $this->postJson($this->at('/edits'), ['design' => $design, 'at' => '', 'entry' => null])->assertOk()->assertJsonPath('entry', null)->assertJsonPath('changes', []);
         $fine = $this->postJson($this->at('/forecast'), $design)->assertOk();
         foreach ([1 => 3.0, 2 => 2.0, 5 => 3.0] as $reading => $within) {
             self::assertEqualsWithDelta($fine->json("readings.$reading.value"), $rough->json("forecast.readings.$reading.value"), $within);
@@ -58,7 +58,7 @@ final class EditTest extends TestCase
     {
         $this->putJson('/api/session/units', ['volumes' => 'metric', 'temperatures' => 'celsius', 'eggs' => 'eu'])->assertOk();
         $egg = DocumentWriter::write(EggSizes::apply(Pantry::food('egg'), EggSizing::Eu));
-        $to = $this->postJson($this->at('/edits'), ['design' => $this->design(), 'entry' => ['at' => '/layers/2/eggs/0/amount', 'kind' => 'mass', 'words' => '3 large + 1 yolk', 'food' => $egg]])
+        $to = $this->postJson($this->at('/edits'), ['design' => $this->design(), 'at' => '/layers/2/eggs/0/amount', 'entry' => ['kind' => 'mass', 'words' => '3 large + 1 yolk', 'food' => $egg]])
             ->assertOk()->assertJsonPath('changes.0.at', '/layers/2/eggs')->json('changes.0.to');
         self::assertSame([['3 large', 183], ['1 large', 21]], array_map(static fn (array $one): array => [$one['amount']['words'], (int) round($one['amount']['grams'])], $to));
     }
@@ -66,15 +66,15 @@ final class EditTest extends TestCase
     public function test_words_not_understood_point_at_the_words(): void
     {
         $this->edit('/layers/0/bought', 'mass', '450', 'leeks')->assertStatus(422)->assertJsonPath('code', 'unit-missing')->assertJsonPath('at', '/entry/words');
-        $this->edit('/layers/0/bought', 'mass', '450 g')->assertStatus(422)->assertJsonPath('at', '/entry/words/food');
+        $this->edit('/layers/0/bought', 'mass', '450 g')->assertStatus(422)->assertJsonPath('at', '/entry/food');
     }
 
     public function test_a_place_that_takes_no_words_and_a_design_that_would_be_none_are_refused(): void
     {
-        $this->edit('/layers/7/bought', 'mass', '450 g', 'leeks')->assertStatus(422)->assertJsonPath('code', 'no-such-place')->assertJsonPath('at', '/entry/at');
+        $this->edit('/layers/7/bought', 'mass', '450 g', 'leeks')->assertStatus(422)->assertJsonPath('code', 'no-such-place')->assertJsonPath('at', '/at');
         $this->edit('/layers/0/steps/0/after', 'mass', '2 kg', 'leeks')->assertStatus(422)->assertJsonPath('code', 'heavier-than-before');
         $this->edit('/tin/depthMm', 'length', '3 m')->assertStatus(422);
-        $this->postJson($this->at('/edits'), ['design' => ['format' => 'cake'], 'entry' => null])->assertStatus(422)->assertJsonPath('at', '/design/format');
+        $this->postJson($this->at('/edits'), ['design' => ['format' => 'cake'], 'at' => '', 'entry' => null])->assertStatus(422)->assertJsonPath('at', '/design/format');
     }
 
     public function test_a_guest_may_try_and_nothing_is_stored(): void
@@ -87,8 +87,8 @@ final class EditTest extends TestCase
     /** @return TestResponse<Response> */
     private function edit(string $at, string $kind, string $words, ?string $food = null): TestResponse
     {
-        return $this->postJson($this->at('/edits'), ['design' => $this->design(), 'entry' => [
-            'at' => $at, 'kind' => $kind, 'words' => $words, 'food' => $food === null ? null : DocumentWriter::write(Pantry::food($food)),
+        return $this->postJson($this->at('/edits'), ['design' => $this->design(), 'at' => $at, 'entry' => [
+            'kind' => $kind, 'words' => $words, 'food' => $food === null ? null : DocumentWriter::write(Pantry::food($food)),
         ]]);
     }
 

@@ -10,7 +10,7 @@ use Hojaldre\Core\Document\ListOf;
 final readonly class BakePlan
 {
     /** A limit of ours (definition). */
-    private const MOST_STAGES = 4;
+    public const MOST_STAGES = 4;
 
     /**
      * @param  non-empty-list<Stage>  $stages

@@ -17,7 +17,7 @@ use Hojaldre\Core\Tin\Tin;
 final readonly class Crust implements Judged
 {
     /** A limit of ours (definition). */
-    private const MOST_STAGES = 4;
+    public const MOST_STAGES = 4;
 
     /**
      * @param  float  $thicknessMm  rolled

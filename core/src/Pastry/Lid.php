@@ -10,7 +10,7 @@ use Hojaldre\Core\Document\Number;
 final readonly class Lid
 {
     /** Open from here on it is a lattice (judgement). */
-    private const LATTICE_SHARE = 0.1;
+    public const LATTICE_SHARE = 0.1;
 
     /**
      * @param  float  $thicknessMm  rolled

@@ -119,16 +119,6 @@ final class SwapsTest extends TestCase
     /** @param  list<Change>  $changes */
     private static function applied(Pie $pie, array $changes): Pie
     {
-        $document = json_decode((string) json_encode(DocumentWriter::write($pie)), true);
-        foreach ($changes as $change) {
-            $place = &$document;
-            foreach (explode('/', substr($change->at, 1)) as $key) {
-                $place = &$place[$key];
-            }
-            $place = json_decode((string) json_encode($change->to), true);
-            unset($place);
-        }
-
-        return PieFile::fromDocument((array) $document);
+        return PieFile::fromDocument(Change::applied($changes, DocumentWriter::write($pie)));
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Forecast;
 
+use Hojaldre\Core\Advice\Change;
 use Hojaldre\Core\Advice\WayOut;
 use Hojaldre\Core\Advice\WaysOut;
+use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\Forecast\Readings\CustardGauge;
@@ -297,17 +299,6 @@ final class ForecastTest extends TestCase
 
     private static function applied(Pie $pie, WayOut $way): Pie
     {
-        $document = json_decode(PieFile::write($pie), true);
-        self::assertIsArray($document);
-        foreach ($way->changes as $change) {
-            $place = &$document;
-            foreach (explode('/', substr($change->at, 1)) as $key) {
-                $place = &$place[$key];
-            }
-            $place = json_decode((string) json_encode($change->to), true);
-            unset($place);
-        }
-
-        return PieFile::fromDocument($document);
+        return PieFile::fromDocument(Change::applied($way->changes, DocumentWriter::write($pie)));
     }
 }

@@ -38,7 +38,8 @@ export type BakeFilm = Schemas["BakeFilm"];
 export type BakeFrame = Schemas["BakeFrame"];
 export type Entry = Schemas["Entry"];
 export type EntryKind = Schemas["EntryKind"];
-export type TypedEntry = Schemas["TypedEntry"];
+/** What is typed into a place of the design. */
+export type TypedEntry = Schemas["EntryWords"] & Pick<Schemas["EditWish"], "at">;
 
 /** An answer of the API other than the one asked for, or no answer at all. */
 export class ApiProblem extends Error {

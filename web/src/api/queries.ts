@@ -95,10 +95,14 @@ export const forecastQuery = (kitchen: string, design: PieDesign) =>
     retry: false,
   });
 
-const editOf = async (kitchen: string, design: PieDesign, entry: TypedEntry | null, signal: AbortSignal) => {
-  await unitsChosen();
+const editOf = (kitchen: string, design: PieDesign, typed: TypedEntry | null, signal: AbortSignal) => {
+  const entry = typed && { kind: typed.kind, words: typed.words, food: typed.food };
   return answer(
-    api.POST("/kitchens/{kitchen}/edits", { params: { path: { kitchen } }, body: { design, entry }, signal }),
+    api.POST("/kitchens/{kitchen}/edits", {
+      params: { path: { kitchen } },
+      body: { design, at: typed?.at ?? "", entry },
+      signal,
+    }),
   );
 };
 
@@ -178,6 +182,7 @@ export const swapsQuery = (kitchen: string, design: PieDesign, at: string) =>
           api.POST("/kitchens/{kitchen}/swaps", { params: { path: { kitchen } }, body: { design, at }, signal }),
         )
       ).swaps,
+    placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
     retry: false,
   });

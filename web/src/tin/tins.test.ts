@@ -8,7 +8,9 @@ describe("a tin of another shape", () => {
     for (const [shape] of SHAPES) {
       const tin = reshaped(straight, shape);
       expect(tin.shape).toBe(shape);
-      if ("depthMm" in tin) expect(tin.depthMm).toBe(35);
+      // discs have no depth, so nothing is kept of it
+      if (shape === "folded-discs") continue;
+      expect(tin).toMatchObject({ depthMm: 35 });
       expect(reshaped(tin, "springform")).toMatchObject({ depthMm: 35 });
     }
     expect(reshaped(straight, "rectangular")).toMatchObject({ lengthMm: 240, widthMm: 240, flareMm: 0 });

@@ -1,4 +1,5 @@
 import type { PieDesign } from "../api/client";
+import { defaults } from "../api/generated/defaults";
 import { number } from "../ui/numbers";
 
 export type Tin = PieDesign["tin"];
@@ -59,37 +60,30 @@ export const MEASURES: Record<Tin["shape"], TinMeasure[]> = {
   ],
 };
 
-/** A tin of another shape, as near to the old one as a first guess can be; its measures are then taken by the cook. */
+/** A tin of another shape: what the old one tells, and else as is usual; its measures are then taken by the cook. */
 export function reshaped(tin: Tin, shape: Tin["shape"]): Tin {
-  const depthMm = "depthMm" in tin ? tin.depthMm : 35;
-  const rim = rimOf(tin);
-  switch (shape) {
-    case "round-straight":
-    case "springform":
-      return { shape, diameterMm: rim, depthMm };
-    case "round-sloped":
-      return { shape, floorDiameterMm: floorOf(tin), rimDiameterMm: rim, depthMm };
-    case "round-fluted":
-      return { shape, floorDiameterMm: floorOf(tin), rimDiameterMm: rim, flutes: 32, fluteMm: 4, depthMm };
-    case "rectangular":
-      return { shape, lengthMm: rim, widthMm: rim, flareMm: 0, depthMm };
-    case "cups":
-      return { shape, cups: 12, floorDiameterMm: 50, rimDiameterMm: 70, depthMm };
-    case "measured-dish":
-      return { shape, waterMl: 1500, depthMm };
-    case "folded-discs":
-      return { shape, discs: 4, discDiameterMm: 200 };
-  }
+  const usual = defaults.tins.find((one) => one.shape === shape) as Tin;
+  const { wide, floor, deep } = shape === "cups" ? { ...known(tin), wide: undefined, floor: undefined } : known(tin);
+  // of a tin's width nothing follows for a cup; discs have no measure in common with it
+  const told: Record<string, number | undefined> = {
+    diameterMm: wide,
+    lengthMm: wide,
+    widthMm: wide,
+    rimDiameterMm: wide,
+    floorDiameterMm: floor ?? wide,
+    depthMm: deep,
+  };
+  return Object.fromEntries(Object.entries(usual).map(([key, value]) => [key, told[key] ?? value])) as Tin;
 }
 
-function rimOf(tin: Tin): number {
-  if ("diameterMm" in tin) return tin.diameterMm;
-  if ("lengthMm" in tin) return tin.lengthMm;
-  return "rimDiameterMm" in tin && tin.shape !== "cups" ? tin.rimDiameterMm : 240;
-}
-
-function floorOf(tin: Tin): number {
-  return "floorDiameterMm" in tin && tin.shape !== "cups" ? tin.floorDiameterMm : rimOf(tin);
+/** How wide and deep a tin is; nothing of cups and discs, which are no guess for a tin. */
+function known(tin: Tin): { wide?: number; floor?: number; deep?: number } {
+  const deep = "depthMm" in tin ? tin.depthMm : undefined;
+  if ("diameterMm" in tin) return { wide: tin.diameterMm, deep };
+  if ("lengthMm" in tin) return { wide: tin.lengthMm, deep };
+  return "rimDiameterMm" in tin && tin.shape !== "cups"
+    ? { wide: tin.rimDiameterMm, floor: tin.floorDiameterMm, deep }
+    : { deep };
 }
 
 /** The same tin, in whatever order its measures stand. */

@@ -39,6 +39,7 @@ export const defaults = {
         "openShare": 0.4,
         "glaze": "egg"
     },
+    "latticeFromShare": 0.1,
     "custard": {
         "kind": "custard",
         "id": "custard",
@@ -109,6 +110,13 @@ export const defaults = {
     "rubbedSaltGrams": 5,
     "boiledSaltGramsPerLitre": 10,
     "benchCelsius": 20,
+    "eggGrams": 50,
+    "mostEggs": 24,
+    "mostYolks": 12,
+    "mostDairies": 6,
+    "mostShellStages": 4,
+    "mostStages": 4,
+    "mostTins": 200,
     "allergens": [
         "gluten",
         "crustaceans",

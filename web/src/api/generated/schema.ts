@@ -781,6 +781,8 @@ export interface components {
             anotherStageMinutes: number;
             lid: components["schemas"]["Lid"];
             lattice: components["schemas"]["Lid"];
+            /** @description of the top that is open; below it is a lid */
+            latticeFromShare: number;
             custard: components["schemas"]["CustardLayer"];
             /** @description folded into a wet layer */
             crumbs: components["schemas"]["Ingredient"];
@@ -790,6 +792,16 @@ export interface components {
             /** @description in the water it is boiled in */
             boiledSaltGramsPerLitre: number;
             benchCelsius: number;
+            /** @description a large egg without its shell */
+            eggGrams: number;
+            /** @description of the fridge, as the next two */
+            mostEggs: number;
+            mostYolks: number;
+            mostDairies: number;
+            mostShellStages: number;
+            mostStages: number;
+            /** @description of a bill */
+            mostTins: number;
             allergens: components["schemas"]["Allergen"][];
             /** @description one of each shape */
             tins: components["schemas"]["Tin"][];
@@ -807,10 +819,12 @@ export interface components {
             /** @description by one coarse bake, and without its report; ask /forecast for the rest */
             forecast: components["schemas"]["Forecast"];
         };
-        /** @description A design as it stands, and what is typed into it; null where only a first answer is wanted. */
+        /** @description A design as it stands, and what is typed into it. */
         EditWish: {
             design: components["schemas"]["PieDesign"];
-            entry: components["schemas"]["TypedEntry"] | null;
+            /** @description JSON pointer to an amount, a number or a list of foods; empty where nothing is typed */
+            at: string;
+            entry: components["schemas"]["EntryWords"] | null;
         };
         /** @description What a change does to one reading. */
         Effect: {
@@ -1150,6 +1164,12 @@ export interface components {
             verdict: string;
             state: components["schemas"]["ReadingState"];
         };
+        /** @description Where a layer commonly comes from, and how warm it is there. */
+        Place: {
+            celsius: number;
+            /** @description as it is shown, in the cook's own scale */
+            title: string;
+        };
         /** @description A way to drive water off before the oven, and what it leaves of the bought weight (common practice, no source). */
         Preparation: {
             name: string;
@@ -1375,6 +1395,7 @@ export interface components {
             units: components["schemas"]["Units"];
             /** @description an oven of so many °C, from 0 on, as this cook likes it told */
             ovenWords: string[];
+            places: components["schemas"]["Place"][];
         };
         /** @description Par-bake or not. */
         ShellAdvice: {
@@ -1583,14 +1604,6 @@ export interface components {
         };
         Tins: {
             tins: components["schemas"]["StoredTin"][];
-        };
-        /** @description What a cook typed into a place of the design. */
-        TypedEntry: {
-            /** @description JSON pointer to the amount or the number */
-            at: string;
-            kind: components["schemas"]["EntryKind"];
-            words: string;
-            food: components["schemas"]["Food"] | null;
         };
         /** @description A person's own units. */
         Units: {

@@ -6,7 +6,7 @@ import { ApiProblem, type Pie, type PieDesign, type WayOut } from "../../api/cli
 import { pieQuery, sessionQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
-import { BenchContext } from "./BenchContext";
+import { BenchContext, DesignContext } from "./BenchContext";
 import { type Draft, findDraft } from "./draft";
 import { CutawayPane } from "./forecast/CutawayPane";
 import type { Before } from "./forecast/InTheOven";
@@ -63,21 +63,21 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
     document.title = `${bench.present.name}, Hojaldre`;
   }, [bench.present.name]);
 
-  const { change, enter, ask, preview, undo, now, apply: put } = bench;
+  const { change, enter, ask, preview, undo, now, put } = bench;
   const { refusals, of } = bench.forecast;
   const latest = useRef(bench.forecast.data.bake);
   latest.current = bench.forecast.data.bake;
   const apply = useCallback(
     (way: WayOut, of: PieDesign) => {
       const before = { design: of, report: latest.current };
-      const design = put(way, of);
+      const design = put(way.changes, of);
       if (design) setApplied({ act: way.act, design, before });
     },
     [put],
   );
   const context = useMemo(
-    () => ({ kitchen, refusals, change, enter, ask, now, preview }),
-    [kitchen, refusals, change, enter, ask, now, preview],
+    () => ({ kitchen, refusals, change, enter, ask, put, now, preview }),
+    [kitchen, refusals, change, enter, ask, put, now, preview],
   );
   const forecast = bench.forecast.data;
   const troubles = forecast.readings.filter((reading) => reading.state === "outside").length;
@@ -102,7 +102,9 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
         paddingBottom={{ base: "90px", sm: "40px" }}
       >
         <Box display={shown("stack")}>
-          <Stack forecast={forecast} design={bench.present} />
+          <DesignContext value={bench.present}>
+            <Stack forecast={forecast} design={bench.present} />
+          </DesignContext>
         </Box>
         <Box display={shown("cutaway")} minWidth="0">
           <CutawayPane

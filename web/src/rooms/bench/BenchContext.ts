@@ -1,5 +1,5 @@
 import { createContext, useContext } from "react";
-import type { PieDesign, Refusal, TypedEntry } from "../../api/client";
+import type { PieDesign, Refusal, TypedEntry, WayOut } from "../../api/client";
 import type { ReadResult } from "../../ui/entry";
 
 export type Change = (design: PieDesign) => PieDesign;
@@ -14,6 +14,8 @@ type Value = {
   enter: (entry: TypedEntry) => Promise<ReadResult<null>>;
   /** another design that the server makes of this one; resolves to what to do where it refuses */
   ask: (make: (design: PieDesign) => Promise<PieDesign>) => Promise<string | null>;
+  /** what was worked out for a design, put into that one and no other; null where it is another one by now */
+  put: (changes: WayOut["changes"], of: PieDesign) => PieDesign | null;
   /** the design as it stands this moment */
   now: () => PieDesign;
   /** show what is typed before it is kept; null takes it back */
@@ -31,4 +33,13 @@ export function useBenchContext(): Value {
 /** What to write instead, where the design was refused at this place or below it. */
 export function useMend(at: string): string | undefined {
   return useBenchContext().refusals.find((refusal) => refusal.at === at || refusal.at.startsWith(`${at}/`))?.mend;
+}
+
+/** The design as it is shown, for the few parts that work something out of all of it. */
+export const DesignContext = createContext<PieDesign | null>(null);
+
+export function useDesign(): PieDesign {
+  const design = useContext(DesignContext);
+  if (!design) throw new Error("A part of the bench was used outside of it.");
+  return design;
 }

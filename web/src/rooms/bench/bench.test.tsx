@@ -1,20 +1,29 @@
 import { fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { foods, forecast, json, problem, server, show, trout } from "../../../test/kitchen";
-import type { Food, PieDesign } from "../../api/client";
+import type { Food, PieDesign, WayOut } from "../../api/client";
 import { FillGap } from "./advice/FillGap";
 import { Swap } from "./advice/Swap";
-import { BenchContext, type Change } from "./BenchContext";
+import { BenchContext, type Change, DesignContext } from "./BenchContext";
 import { closest, FoodPicker } from "./food/FoodPicker";
 import { Readings } from "./forecast/Readings";
 import { Stack } from "./pie/Stack";
+import { applyChanges, setAt } from "./pointer";
 
 const unasked = { enter: vi.fn(), ask: vi.fn(), preview: vi.fn() };
 
 function onBench(node: React.ReactNode, refusals: { code: string; at: string; mend: string }[] = []) {
   const changes: Change[] = [];
   const change = (by: Change) => void changes.push(by);
-  show(<BenchContext value={{ kitchen: "k", refusals, change, now: trout, ...unasked }}>{node}</BenchContext>);
+  const put = (list: WayOut["changes"], of: PieDesign) => {
+    changes.push((design) => applyChanges(design, list));
+    return of;
+  };
+  show(
+    <BenchContext value={{ kitchen: "k", refusals, change, put, now: trout, ...unasked }}>
+      <DesignContext value={trout()}>{node}</DesignContext>
+    </BenchContext>,
+  );
   return (design: PieDesign) => changes.reduce((now, by) => by(now), design);
 }
 
@@ -38,6 +47,43 @@ describe("the stack", () => {
     const custard = changed(trout()).layers.find((layer) => layer.kind === "custard");
     expect(custard?.kind === "custard" && custard.eggs).toEqual([]);
     expect(screen.queryByRole("button", { name: "+ Pour a custard" })).toBeNull();
+  });
+
+  it("takes one out of the list as it stands, not as it was drawn", () => {
+    server({ "GET /foods": () => json(foods([])) });
+    const changed = onBench(<Stack forecast={forecast()} design={trout()} />);
+    fireEvent.click(screen.getByRole("button", { name: "Leave out Single cream" }));
+    fireEvent.click(screen.getByRole("button", { name: "Remove the last" }));
+    fireEvent.click(screen.getByRole("button", { name: "+ A stage" }));
+    const meanwhile = setAt(setAt(trout(), "/layers/2/dairies/1/amount/grams", 99), "/crust/shell/0/minutes", 11);
+    const design = changed(meanwhile);
+    const custard = design.layers.find((layer) => layer.kind === "custard");
+    expect(custard?.kind === "custard" && custard.dairies.map((one) => one.amount.grams)).toEqual([99]);
+    expect(design.crust.shell.map((stage) => [stage.how, stage.minutes])).toEqual([
+      ["weighted", 11],
+      ["bare", 6],
+    ]);
+  });
+
+  it("covers the pie and keeps what the lid was", () => {
+    server({ "GET /foods": () => json(foods([])) });
+    const changed = onBench(<Stack forecast={forecast()} design={trout()} />);
+    fireEvent.change(screen.getByLabelText("What covers it"), { target: { value: "lattice" } });
+    const lid = { thicknessMm: 5, openShare: 0, glaze: "milk" as const };
+    expect(changed({ ...trout(), crust: { ...trout().crust, lid } }).crust.lid).toEqual({
+      thicknessMm: 5,
+      openShare: 0.4,
+      glaze: "milk",
+    });
+    expect(changed(trout()).crust.lining).toBe("tin");
+  });
+
+  it("lies in a pasty where there is no tin", () => {
+    server({ "GET /foods": () => json(foods([])) });
+    const tin = { shape: "folded-discs" as const, discs: 6, discDiameterMm: 180 };
+    onBench(<Stack forecast={forecast()} design={{ ...trout(), tin }} />);
+    expect(screen.getByRole("region", { name: "In the pasty" })).toBeTruthy();
+    expect(screen.queryByText("Par-bake or not?")).toBeNull();
   });
 
   it("moves a layer with Alt and an arrow", () => {
@@ -76,15 +122,11 @@ describe("choosing a food", () => {
   it("finds it by a few letters and asks how much", async () => {
     if (leeks?.kind !== "solid") throw new Error("The leeks are gone.");
     const onions = { ...leeks.food, id: "onions", name: "Onions" };
-    server({
-      "GET /foods": () => json(foods([leeks.food, onions])),
-      "POST /entries": (body) =>
-        (body as { words: string }).words === "450"
-          ? problem(422, "unit-missing")
-          : json({ words: "450 g", value: 450, unit: "g", said: "" }),
-    });
-    const pick = vi.fn();
-    onBench(<FoodPicker label="Which food?" of="solid" pick={pick} cancel={vi.fn()} />);
+    server({ "GET /foods": () => json(foods([leeks.food, onions])) });
+    const add = vi.fn(async (_: Food, words: string) =>
+      words === "450" ? { ok: false as const, mend: "450 what?" } : { ok: true as const, value: null },
+    );
+    onBench(<FoodPicker label="Which food?" of="solid" add={add} cancel={vi.fn()} />);
     await screen.findByRole("button", { name: "Onions" });
     fireEvent.change(screen.getByLabelText("Which food?"), { target: { value: "lee" } });
     expect(screen.queryByRole("button", { name: "Onions" })).toBeNull();
@@ -92,12 +134,10 @@ describe("choosing a food", () => {
     const amount = await screen.findByLabelText(/Leeks: how much/);
     fireEvent.change(amount, { target: { value: "450" } });
     fireEvent.click(screen.getByRole("button", { name: "Add" }));
-    expect(await screen.findByText("Mend of unit-missing.")).toBeTruthy();
+    expect(await screen.findByText("450 what?")).toBeTruthy();
     fireEvent.change(amount, { target: { value: "450 g" } });
     fireEvent.click(screen.getByRole("button", { name: "Add" }));
-    await waitFor(() =>
-      expect(pick).toHaveBeenCalledWith({ food: leeks.food, amount: { words: "450 g", grams: 450 } }),
-    );
+    await waitFor(() => expect(add).toHaveBeenLastCalledWith(leeks.food, "450 g"));
   });
 
   it("puts foods with a word that begins so before those that only contain it", () => {
@@ -123,7 +163,7 @@ describe("choosing a food", () => {
   it("says so when nothing reads like that, when the pantry does not open, and leaves on Escape", async () => {
     server({ "GET /foods": () => json(foods([])) });
     const cancel = vi.fn();
-    onBench(<FoodPicker label="Which food?" of="solid" pick={vi.fn()} cancel={cancel} />);
+    onBench(<FoodPicker label="Which food?" of="solid" add={vi.fn()} cancel={cancel} />);
     expect(await screen.findByText(/Nothing by that name/)).toBeTruthy();
     fireEvent.keyDown(screen.getByLabelText("Which food?"), { key: "Escape" });
     expect(cancel).toHaveBeenCalled();

@@ -10,7 +10,16 @@ import { ReadingCurve } from "./forecast/ReadingCurve";
 const onBench = (node: React.ReactNode, change = vi.fn()) => {
   show(
     <BenchContext
-      value={{ kitchen: "k", refusals: [], change, now: trout, enter: vi.fn(), ask: vi.fn(), preview: vi.fn() }}
+      value={{
+        kitchen: "k",
+        refusals: [],
+        change,
+        now: trout,
+        enter: vi.fn(),
+        ask: vi.fn(),
+        put: vi.fn(),
+        preview: vi.fn(),
+      }}
     >
       {node}
     </BenchContext>,

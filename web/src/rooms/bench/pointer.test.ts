@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { PieDesign } from "../../api/client";
-import { applyChanges, freeId, moved, setAt, without } from "./pointer";
+import { appended, applyChanges, freeId, moved, removed, setAt } from "./pointer";
 
 const design = {
   layers: [
@@ -32,7 +32,12 @@ describe("a change of the design", () => {
     expect(moved(["a", "b", "c"], 0, 1)).toEqual(["b", "a", "c"]);
     expect(moved(["a", "b", "c"], 2, -2)).toEqual(["c", "a", "b"]);
     expect(moved(["a", "b"], 1, 1)).toEqual(["a", "b"]);
-    expect(without(["a", "b"], 0)).toEqual(["b"]);
+  });
+  it("adds to a list and takes out of it as the design stands now, whatever was drawn before", () => {
+    const changed = setAt(design, "/layers/0/now/grams", 280);
+    expect(removed(changed, "/layers", 1).layers).toEqual([changed.layers[0]]);
+    expect(appended(changed, "/layers/1/eggs", "egg").layers[1]).toMatchObject({ eggs: ["egg"] });
+    expect(appended(changed, "/layers/1/eggs", "egg").layers[0]).toMatchObject({ now: { grams: 280 } });
   });
   it("finds an id of its own for a second layer of the same food", () => {
     expect(freeId(design, "leeks")).toBe("leeks-2");

@@ -15,12 +15,23 @@ export function setAt<T>(whole: T, pointer: string, to: unknown): T {
 
 /** With one more at the end of the list at a pointer, as the design stands now and not as it was last drawn. */
 export function appended<T>(whole: T, pointer: string, item: unknown): T {
-  const list = pointer
+  return setAt(whole, pointer, [...listAt(whole, pointer), item]);
+}
+
+/** Without one of the list at a pointer, as the design stands now. */
+export function removed<T>(whole: T, pointer: string, index: number): T {
+  return setAt(
+    whole,
+    pointer,
+    listAt(whole, pointer).filter((_, i) => i !== index),
+  );
+}
+
+const listAt = (whole: unknown, pointer: string) =>
+  pointer
     .split("/")
     .slice(1)
-    .reduce<unknown>((at, key) => (at as Record<string, unknown>)[key], whole);
-  return setAt(whole, pointer, [...(list as unknown[]), item]);
-}
+    .reduce((at, key) => (at as Record<string, unknown>)[key], whole) as unknown[];
 
 export function applyChanges(design: PieDesign, changes: { at: string; to?: unknown }[]): PieDesign {
   return changes.reduce((changed, change) => setAt(changed, change.at, change.to), design);
@@ -34,8 +45,6 @@ export function moved<T>(items: T[], from: number, by: number): T[] {
   const others = items.filter((_, index) => index !== from);
   return [...others.slice(0, to), item, ...others.slice(to)];
 }
-
-export const without = <T>(items: T[], index: number): T[] => items.filter((_, i) => i !== index);
 
 /** An id that no layer of the pie has yet. */
 export function freeId(design: PieDesign, wish: string): string {

@@ -16,9 +16,9 @@ const pie = (number = 1): Pie => ({
 });
 const typed = (words: string): TypedEntry => ({ at: "/name", kind: "mass", words, food: null });
 /** An answer of the server that puts the words themselves down. */
-const edit = (entry: TypedEntry | null) => ({
+const edit = ({ at, entry }: { at: string; entry: { words: string } | null }) => ({
   entry: null,
-  changes: entry ? [{ at: entry.at, to: entry.words }] : [],
+  changes: entry ? [{ at, to: entry.words }] : [],
   forecast: forecast({ name: "rough", bake: null }),
 });
 const named = (name: string) => (design: PieDesign) => setAt(design, "/name", name);
@@ -26,7 +26,7 @@ const named = (name: string) => (design: PieDesign) => setAt(design, "/name", na
 function bench(answers: Parameters<typeof server>[0] = {}, draft: Draft | null = null, opened = pie()) {
   const asked = server({
     "POST /forecast": () => json(forecast({ name: "worked out" })),
-    "POST /edits": () => json(edit(null)),
+    "POST /edits": (body) => json(edit(body)),
     ...answers,
   });
   const hook = renderHook(() => useBench("k", opened, draft), { wrapper });
@@ -63,7 +63,7 @@ describe("one pie on the bench", () => {
   });
 
   it("shows what is being typed without making it a step to undo", async () => {
-    const { now } = bench({ "POST /edits": ({ entry }) => json(edit(entry)) });
+    const { now } = bench({ "POST /edits": (body) => json(edit(body)) });
     act(() => now().preview(typed("Half typed")));
     await waitFor(() => expect(now().design.name).toBe("Half typed"));
     expect([now().present.name, now().canUndo]).toEqual(["Smoked trout and leek quiche", false]);
@@ -72,7 +72,7 @@ describe("one pie on the bench", () => {
   });
 
   it("asks once for words that were shown while typed and then kept, and has their forecast with them", async () => {
-    const { asked, now } = bench({ "POST /edits": ({ entry }) => json(edit(entry)) });
+    const { asked, now } = bench({ "POST /edits": (body) => json(edit(body)) });
     act(() => now().preview(typed("Typed")));
     await waitFor(() => expect(now().design.name).toBe("Typed"));
     await act(async () => void (await now().enter(typed("Typed"))));
@@ -94,8 +94,8 @@ describe("one pie on the bench", () => {
   it("puts words down on what was done before them, whatever answers when, and saves what comes of it", async () => {
     const answers: (() => void)[] = [];
     const { asked, now } = bench({
-      "POST /edits": ({ entry }) =>
-        entry ? new Promise((done) => answers.push(() => done(json(edit(entry))))) : json(edit(null)),
+      "POST /edits": (body) =>
+        body.entry ? new Promise((done) => answers.push(() => done(json(edit(body))))) : json(edit(body)),
       "POST /revisions": () => json(pie(2)),
     });
     act(() => {

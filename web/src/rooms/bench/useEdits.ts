@@ -102,12 +102,12 @@ export function useEdits(kitchen: string, first: () => Held, acted: () => void) 
   const redo = useCallback(() => act(() => ({ do: "redo" })), [act]);
 
   /** Only where it was worked out for what is on the bench; otherwise the right one is on its way. Says whether it was put in. */
-  const apply = useCallback(
-    (way: WayOut, of: PieDesign): PieDesign | null => {
+  const put = useCallback(
+    (changes: WayOut["changes"], of: PieDesign): PieDesign | null => {
       let applied: PieDesign | null = null;
       act((held) => {
         if (!same(held.present, of)) return { do: "set", to: held.present };
-        applied = applyChanges(held.present, way.changes);
+        applied = applyChanges(held.present, changes);
         return { do: "set", to: applied };
       });
       return applied;
@@ -115,5 +115,5 @@ export function useEdits(kitchen: string, first: () => Held, acted: () => void) 
     [act],
   );
 
-  return { shown, tried, run, now, change, enter, ask, preview, undo, redo, apply };
+  return { shown, tried, run, now, change, enter, ask, preview, undo, redo, put };
 }

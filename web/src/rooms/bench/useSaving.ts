@@ -15,6 +15,8 @@ export function useSaving(kitchen: string, pie: Pie, draft: Draft | null) {
     design: pie.design,
     revision: pie.revision,
   });
+  // as it is when a save's turn comes, not as it was when it was pressed
+  const stored = useRef(pie.design);
   const basedOn = useRef(draft?.basedOn ?? pie.revision.number);
   const [state, setState] = useState<State>("still");
   const [clash, setClash] = useState<Revision | null>(
@@ -25,14 +27,15 @@ export function useSaving(kitchen: string, pie: Pie, draft: Draft | null) {
     async (sent: PieDesign, onto: number) => {
       setState("saving");
       try {
-        const stored = await answer(
+        const made = await answer(
           api.POST("/kitchens/{kitchen}/pies/{pie}/revisions", {
             params: { path: { kitchen, pie: pie.id } },
             body: { basedOn: onto, design: sent },
           }),
         );
-        setSaved({ design: sent, revision: stored.revision });
-        basedOn.current = stored.revision.number;
+        setSaved({ design: sent, revision: made.revision });
+        stored.current = sent;
+        basedOn.current = made.revision.number;
         setClash(null);
         setState("still");
         void client.invalidateQueries({ queryKey: ["kitchen", kitchen, "pies"] });
@@ -55,8 +58,10 @@ export function useSaving(kitchen: string, pie: Pie, draft: Draft | null) {
     await settled();
     let turn: Promise<void> = Promise.resolve();
     await run((held) => {
-      const isWanted = onto !== undefined || !same(held.present, saved.design);
-      if (isWanted) turn = sends.current.then(() => send(held.present, onto ?? basedOn.current));
+      turn = sends.current.then(async () => {
+        const isWanted = onto !== undefined || !same(held.present, stored.current);
+        if (isWanted) await send(held.present, onto ?? basedOn.current);
+      });
       sends.current = turn;
       return held;
     });
@@ -65,6 +70,7 @@ export function useSaving(kitchen: string, pie: Pie, draft: Draft | null) {
 
   const isSavedNow = useCallback((theirs: Pie) => {
     setSaved({ design: theirs.design, revision: theirs.revision });
+    stored.current = theirs.design;
     basedOn.current = theirs.revision.number;
     setClash(null);
   }, []);

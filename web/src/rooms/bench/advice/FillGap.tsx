@@ -2,35 +2,36 @@ import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { CustardAnswer, CustardLayer, Food, PieDesign } from "../../../api/client";
+import { defaults } from "../../../api/generated/defaults";
 import { custardsQuery, type Fridge, foodsQuery } from "../../../api/queries";
 import { readWords } from "../../../api/words";
 import { Button } from "../../../ui/Button";
 import { EntryField } from "../../../ui/EntryField";
 import { readWhole } from "../../../ui/entry";
 import { grams, number } from "../../../ui/numbers";
-import { useBenchContext } from "../BenchContext";
-import { applyChanges } from "../pointer";
+import { useBenchContext, useDesign } from "../BenchContext";
 import { CustardMap } from "./CustardMap";
 
-const MOST_DAIRIES = 6;
 const EGGS_AT_FIRST = 6;
 
 type Props = { layer: CustardLayer; close: () => void };
 
 /** From what is in the fridge to the custard that fills the tin: three answers, and where they lie among the schools. */
 export function FillGap({ layer, close }: Props) {
-  const { kitchen, now, change } = useBenchContext();
-  const design = now();
+  const { kitchen, put } = useBenchContext();
+  const design = useDesign();
   const [fridge, setFridge] = useState<Fridge>({
-    eggs: Math.max(EGGS_AT_FIRST, Math.ceil(layer.eggs.reduce((sum, one) => sum + one.amount.grams, 0) / 50)),
+    eggs: Math.max(
+      EGGS_AT_FIRST,
+      Math.ceil(layer.eggs.reduce((sum, one) => sum + one.amount.grams, 0) / defaults.eggGrams),
+    ),
     yolks: 0,
     fatPercent: null,
-    dairies: layer.dairies.slice(0, MOST_DAIRIES).map((one) => ({ food: one.food, mostGrams: null })),
+    dairies: layer.dairies.slice(0, defaults.mostDairies).map((one) => ({ food: one.food, mostGrams: null })),
   });
-  const { data, error, isFetching } = useQuery(custardsQuery(kitchen, forSolver(design), fridge));
+  const { data, error, isFetching, isPlaceholderData } = useQuery(custardsQuery(kitchen, forSolver(design), fridge));
   const apply = (answer: CustardAnswer) => {
-    change((before) => applyChanges(before, answer.changes));
-    close();
+    if (put(answer.changes, design)) close();
   };
   return (
     <Box role="group" aria-label="Fill the gap" borderTop="1.6px solid {colors.rim}" marginTop="6px" paddingBlock="8px">
@@ -60,7 +61,13 @@ export function FillGap({ layer, close }: Props) {
           )}
           <Box as="ol">
             {data.answers.map((one, index) => (
-              <AnswerRow key={`${one.eggs}+${one.yolks}`} answer={one} number={index + 1} apply={() => apply(one)} />
+              <AnswerRow
+                key={`${one.eggs}+${one.yolks}`}
+                answer={one}
+                number={index + 1}
+                disabled={isPlaceholderData}
+                apply={() => apply(one)}
+              />
             ))}
           </Box>
         </>
@@ -80,7 +87,7 @@ function FridgeEntries({ fridge, set, aim }: { fridge: Fridge; set: (to: Fridge)
           <EntryField
             label="Eggs in the fridge"
             words={String(fridge.eggs)}
-            read={(words) => readWhole(words, 0, 24)}
+            read={(words) => readWhole(words, 0, defaults.mostEggs)}
             keep={(eggs) => set({ ...fridge, eggs })}
           />{" "}
           eggs
@@ -89,7 +96,7 @@ function FridgeEntries({ fridge, set, aim }: { fridge: Fridge; set: (to: Fridge)
           <EntryField
             label="Spare yolks"
             words={String(fridge.yolks)}
-            read={(words) => readWhole(words, 0, 12)}
+            read={(words) => readWhole(words, 0, defaults.mostYolks)}
             keep={(yolks) => set({ ...fridge, yolks })}
           />{" "}
           yolks
@@ -115,7 +122,7 @@ function FridgeEntries({ fridge, set, aim }: { fridge: Fridge; set: (to: Fridge)
           out={() => set({ ...fridge, dairies: fridge.dairies.filter((_, i) => i !== index) })}
         />
       ))}
-      {fridge.dairies.length < MOST_DAIRIES && (
+      {fridge.dairies.length < defaults.mostDairies && (
         <AddDairy
           taken={fridge.dairies.map((one) => one.food.id)}
           add={(food) => set({ ...fridge, dairies: [...fridge.dairies, { food, mostGrams: null }] })}
@@ -181,7 +188,15 @@ function AddDairy({ taken, add }: { taken: string[]; add: (food: Food) => void }
   );
 }
 
-function AnswerRow({ answer, number: place, apply }: { answer: CustardAnswer; number: number; apply: () => void }) {
+type AnswerProps = {
+  answer: CustardAnswer;
+  number: number;
+  /** worked out for the design before this one */
+  disabled: boolean;
+  apply: () => void;
+};
+
+function AnswerRow({ answer, number: place, disabled, apply }: AnswerProps) {
   const eggs = `${answer.eggs} egg${answer.eggs === 1 ? "" : "s"}${answer.yolks ? ` and ${answer.yolks} yolk${answer.yolks === 1 ? "" : "s"}` : ""}`;
   return (
     <Flex as="li" gap="10px" align="center" borderTop="1px solid {colors.hair}" paddingBlock="6px">
@@ -195,7 +210,12 @@ function AnswerRow({ answer, number: place, apply }: { answer: CustardAnswer; nu
             `; leaves ${answer.leftOver.map((one) => `${grams(one.grams)} ${one.name.toLowerCase()}`).join(", ")}`}
         </Box>
       </Box>
-      <Button look={place === 1 ? "filled" : "outline"} onClick={apply} aria-label={`Pour answer ${place}`}>
+      <Button
+        look={place === 1 ? "filled" : "outline"}
+        disabled={disabled}
+        onClick={apply}
+        aria-label={`Pour answer ${place}`}
+      >
         Pour
       </Button>
     </Flex>

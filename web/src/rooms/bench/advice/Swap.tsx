@@ -3,15 +3,15 @@ import { useQuery } from "@tanstack/react-query";
 import { told } from "../../../advice/effects";
 import { swapsQuery } from "../../../api/queries";
 import { Button } from "../../../ui/Button";
-import { useBenchContext } from "../BenchContext";
-import { applyChanges } from "../pointer";
+import { useBenchContext, useDesign } from "../BenchContext";
 
 const MOST_TOLD = 2;
 
 /** What can stand in for a food: how much of it, what it moves in the readings, what allergen it brings. */
 export function Swap({ name, at, close }: { name: string; at: string; close: () => void }) {
-  const { kitchen, now, change } = useBenchContext();
-  const { data, error } = useQuery(swapsQuery(kitchen, now(), at));
+  const { kitchen, put } = useBenchContext();
+  const design = useDesign();
+  const { data, error, isPlaceholderData } = useQuery(swapsQuery(kitchen, design, at));
   return (
     <Box role="group" aria-label={`Swap ${name}`} borderTop="1.6px solid {colors.rim}" marginTop="6px" paddingTop="6px">
       <Flex justify="space-between" align="baseline">
@@ -38,10 +38,10 @@ export function Swap({ name, at, close }: { name: string; at: string; close: () 
               </Box>
             </Box>
             <Button
+              disabled={isPlaceholderData}
               aria-label={`Swap ${name} for ${one.name}`}
               onClick={() => {
-                change((design) => applyChanges(design, one.changes));
-                close();
+                if (put(one.changes, design)) close();
               }}
             >
               Swap

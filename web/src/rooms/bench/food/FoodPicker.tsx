@@ -1,16 +1,17 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
-import type { Entry, Food, Ingredient } from "../../../api/client";
+import type { Food } from "../../../api/client";
 import { foodsQuery } from "../../../api/queries";
-import { readWords } from "../../../api/words";
 import { Button } from "../../../ui/Button";
+import type { ReadResult } from "../../../ui/entry";
 import { useBenchContext } from "../BenchContext";
 
 type Props = {
   label: string;
   of: Food["role"];
-  pick: (ingredient: Ingredient, others?: Entry["others"]) => void;
+  /** puts so much of it in; words that are not understood come back with what to write */
+  add: (food: Food, words: string) => Promise<ReadResult<unknown>>;
   only?: (food: Food) => boolean;
   cancel: () => void;
 };
@@ -31,7 +32,7 @@ export function closest(foods: Food[], letters: string): Food[] {
 }
 
 /** Choose a food by a few letters, then say how much. Enter goes on, Escape leaves. */
-export function FoodPicker({ label, of, pick, only, cancel }: Props) {
+export function FoodPicker({ label, of, add, only, cancel }: Props) {
   const { kitchen } = useBenchContext();
   const { data, isError, refetch } = useQuery(foodsQuery(kitchen));
   const [letters, setLetters] = useState("");
@@ -44,11 +45,7 @@ export function FoodPicker({ label, of, pick, only, cancel }: Props) {
   return (
     <Box borderTop="1.6px solid {colors.rim}" paddingBlock="8px" onKeyDown={onKeyDown}>
       {food ? (
-        <HowMuch
-          food={food}
-          cancel={() => setFood(null)}
-          done={(amount, others) => (others.length > 0 ? pick({ food, amount }, others) : pick({ food, amount }))}
-        />
+        <HowMuch food={food} cancel={() => setFood(null)} add={(words) => add(food, words)} />
       ) : (
         <>
           <Line label={label} value={letters} change={setLetters} enter={() => setFood(found[0] ?? null)} />
@@ -75,22 +72,14 @@ export function FoodPicker({ label, of, pick, only, cancel }: Props) {
   );
 }
 
-function HowMuch({
-  food,
-  done,
-  cancel,
-}: {
-  food: Food;
-  done: (amount: Ingredient["amount"], others: Entry["others"]) => void;
-  cancel: () => void;
-}) {
-  const { kitchen } = useBenchContext();
+type HowMuchProps = { food: Food; add: (words: string) => ReturnType<Props["add"]>; cancel: () => void };
+
+function HowMuch({ food, add, cancel }: HowMuchProps) {
   const [words, setWords] = useState("");
   const [mend, setMend] = useState("");
   const enter = async () => {
-    const read = await readWords(kitchen, "mass", words, food);
-    if (read.ok) done({ words: read.value.words, grams: read.value.value }, read.value.others ?? []);
-    else setMend(read.mend);
+    const added = await add(words);
+    if (!added.ok) setMend(added.mend);
   };
   return (
     <>

@@ -2,14 +2,13 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { PieDesign } from "../../../api/client";
+import { defaults } from "../../../api/generated/defaults";
 import { billQuery } from "../../../api/queries";
 import { Button } from "../../../ui/Button";
 import { EntryField } from "../../../ui/EntryField";
 import { readWhole } from "../../../ui/entry";
 import { grams, number } from "../../../ui/numbers";
 import { useBenchContext } from "../BenchContext";
-
-const MOST_TINS = 200;
 
 /** Everything that goes into so many tins of this pie, as bought, and what it costs. */
 export function BillPanel({ design, close }: { design: PieDesign; close: () => void }) {
@@ -25,7 +24,7 @@ export function BillPanel({ design, close }: { design: PieDesign; close: () => v
             label="How many tins"
             words={String(tins)}
             strong
-            read={(words) => readWhole(words, 1, MOST_TINS)}
+            read={(words) => readWhole(words, 1, defaults.mostTins)}
             keep={setTins}
           />{" "}
           {tins === 1 ? "of it" : "of them"}, as bought

@@ -8,10 +8,9 @@ import { Button } from "../../../ui/Button";
 import { Choice } from "../../../ui/Choice";
 import { number } from "../../../ui/numbers";
 import { useBenchContext } from "../BenchContext";
-import { setAt, without } from "../pointer";
+import { appended, removed, setAt } from "../pointer";
 import { StageEntry, Tick } from "./StageEntry";
 
-const MOST_STAGES = 4;
 const ON: [PieDesign["bake"]["on"], string][] = [
   ["rack", "on an open rack"],
   ["steel", "on a hot steel or stone"],
@@ -29,7 +28,6 @@ const TIN_MATERIALS: [PieDesign["bake"]["tinMaterial"], string][] = [
 export const BakePlan = memo(function BakePlan({ bake, dials }: { bake: PieDesign["bake"]; dials: string[] }) {
   const { kitchen, change } = useBenchContext();
   const ovens = useQuery(ovensQuery(kitchen)).data ?? [];
-  const last = bake.stages.at(-1);
   const total = bake.stages.reduce((sum, stage) => sum + stage.minutes, 0);
   const chosen = bake.oven?.name ?? "";
   const known = ovens.some((oven) => oven.name === chosen);
@@ -87,7 +85,7 @@ export const BakePlan = memo(function BakePlan({ bake, dials }: { bake: PieDesig
                   <Button
                     look="plain"
                     minHeight="26px"
-                    onClick={() => change((design) => setAt(design, "/bake/stages", without(bake.stages, index)))}
+                    onClick={() => change((design) => removed(design, "/bake/stages", index))}
                   >
                     Leave stage {index + 1} out
                   </Button>
@@ -97,14 +95,14 @@ export const BakePlan = memo(function BakePlan({ bake, dials }: { bake: PieDesig
           );
         })}
       </Box>
-      {last && bake.stages.length < MOST_STAGES && (
+      {bake.stages.length < defaults.mostStages && (
         <Button
           look="plain"
           minHeight="30px"
           marginLeft="-6px"
           onClick={() =>
             change((design) =>
-              setAt(design, "/bake/stages", [...bake.stages, { ...last, minutes: defaults.anotherStageMinutes }]),
+              appended(design, "/bake/stages", { ...design.bake.stages.at(-1), minutes: defaults.anotherStageMinutes }),
             )
           }
         >

@@ -9,7 +9,7 @@ import { ShellAdvice } from "../advice/ShellAdvice";
 import { useBenchContext } from "../BenchContext";
 import { StageEntry } from "../oven/StageEntry";
 import { StackRow } from "../pie/StackRow";
-import { setAt, without } from "../pointer";
+import { appended, removed, setAt } from "../pointer";
 import { TypedEntry } from "../TypedEntry";
 
 type Crust = PieDesign["crust"];
@@ -35,7 +35,6 @@ const GLAZES: [NonNullable<Crust["lid"]>["glaze"], string][] = [
   ["egg", "egg glaze"],
   ["milk", "milk glaze"],
 ];
-const MOST_STAGES = 4;
 
 const thick = (mm: number) => `${number(mm, Number.isInteger(mm) ? 0 : 1)} mm`;
 
@@ -78,12 +77,15 @@ export const CrustRow = memo(function CrustRow({ crust, folded, crustGrams, dial
 /** What the empty shell goes through before it is filled. */
 function ShellPlan({ shell, dials }: { shell: ShellStage[]; dials: string[] }) {
   const { change } = useBenchContext();
-  const put = (to: ShellStage[]) => change((design) => setAt(design, "/crust/shell", to));
   if (shell.length === 0) {
     return (
       <Box>
         filled raw{" "}
-        <Button look="plain" minHeight="28px" onClick={() => put(defaults.parBake)}>
+        <Button
+          look="plain"
+          minHeight="28px"
+          onClick={() => change((design) => setAt(design, "/crust/shell", defaults.parBake))}
+        >
           Blind bake it
         </Button>
       </Box>
@@ -112,12 +114,20 @@ function ShellPlan({ shell, dials }: { shell: ShellStage[]; dials: string[] }) {
         ))}
       </Box>
       <Flex gap="2px" marginLeft="-6px" wrap="wrap">
-        {shell.length < MOST_STAGES && (
-          <Button look="plain" minHeight="28px" onClick={() => put([...shell, defaults.anotherShellStage])}>
+        {shell.length < defaults.mostShellStages && (
+          <Button
+            look="plain"
+            minHeight="28px"
+            onClick={() => change((design) => appended(design, "/crust/shell", defaults.anotherShellStage))}
+          >
             + A stage
           </Button>
         )}
-        <Button look="plain" minHeight="28px" onClick={() => put(without(shell, shell.length - 1))}>
+        <Button
+          look="plain"
+          minHeight="28px"
+          onClick={() => change((design) => removed(design, "/crust/shell", design.crust.shell.length - 1))}
+        >
           Remove the last
         </Button>
       </Flex>
@@ -133,15 +143,17 @@ function Covered({ crust }: { crust: Crust }) {
       ? "lid-only"
       : lid === null
         ? "open"
-        : lid.openShare >= defaults.lattice.openShare / 4
+        : lid.openShare >= defaults.latticeFromShare
           ? "lattice"
           : "lid";
   const cover = (to: Covering) => {
     const usual = to === "lattice" ? defaults.lattice : defaults.lid;
-    const next = to === "open" ? null : { ...usual, ...(lid && { thicknessMm: lid.thicknessMm, glaze: lid.glaze }) };
-    change((design) =>
-      setAt(setAt(design, "/crust/lid", next), "/crust/lining", to === "lid-only" ? "lid-only" : "tin"),
-    );
+    change((design) => {
+      const { lid: was } = design.crust;
+      const kept = was && { thicknessMm: was.thicknessMm, glaze: was.glaze };
+      const covered = setAt(design, "/crust/lid", to === "open" ? null : { ...usual, ...kept });
+      return setAt(covered, "/crust/lining", to === "lid-only" ? "lid-only" : "tin");
+    });
   };
   return (
     <>

@@ -1,16 +1,14 @@
 import { Box, Flex } from "@chakra-ui/react";
-import { useQuery } from "@tanstack/react-query";
 import { memo, useState } from "react";
 import type { CustardLayer, Ingredient } from "../../../api/client";
-import { foodsQuery } from "../../../api/queries";
 import { Button } from "../../../ui/Button";
 import { Choice } from "../../../ui/Choice";
 import { FillGap } from "../advice/FillGap";
 import { useBenchContext } from "../BenchContext";
 import { FoodPicker } from "../food/FoodPicker";
-import { appended, setAt } from "../pointer";
+import { setAt } from "../pointer";
 import { FromEntry } from "./FromEntry";
-import { IngredientList, type Kind, withOthers } from "./IngredientList";
+import { IngredientList, type Kind } from "./IngredientList";
 import { StackRow, useLayerActs } from "./StackRow";
 
 const STYLES: [CustardLayer["style"], string][] = (["firm", "sliceable", "tender", "trembling"] as const).map((one) => [
@@ -57,8 +55,7 @@ export const CustardRow = memo(function CustardRow({ layer, index, count, season
 });
 
 function AddTo({ index }: Pick<Props, "index">) {
-  const { change, kitchen } = useBenchContext();
-  const foods = useQuery(foodsQuery(kitchen)).data;
+  const { enter } = useBenchContext();
   const [adding, setAdding] = useState<Kind | null>(null);
   const roles = { eggs: "egg", dairies: "dairy", blended: "solid", seasonings: "seasoning" } as const;
   if (!adding) {
@@ -85,10 +82,11 @@ function AddTo({ index }: Pick<Props, "index">) {
       of={roles[adding]}
       only={adding === "blended" ? (food) => food.safeCelsius !== null : undefined}
       cancel={() => setAdding(null)}
-      pick={(ingredient, others) => {
+      add={async (food, words) => {
         const at = adding === "seasonings" ? "/seasonings" : `/layers/${index}/${adding}`;
-        change((design) => withOthers(appended(design, at, ingredient), at, foods ?? [], others ?? []));
-        setAdding(null);
+        const entered = await enter({ at, kind: "mass", words, food });
+        if (entered.ok) setAdding(null);
+        return entered;
       }}
     />
   );

@@ -1,10 +1,11 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { Fragment, useState } from "react";
-import type { Entry, Ingredient, PieDesign, StoredFood } from "../../../api/client";
+import type { Ingredient } from "../../../api/client";
 import { grams } from "../../../ui/numbers";
+import { RemoveButton } from "../../../ui/RemoveButton";
 import { Swap } from "../advice/Swap";
 import { useBenchContext } from "../BenchContext";
-import { setAt, without } from "../pointer";
+import { removed } from "../pointer";
 import { AmountEntry } from "./AmountEntry";
 
 export type Kind = "eggs" | "dairies" | "blended" | "seasonings";
@@ -44,38 +45,15 @@ export function IngredientList({ kind, at, list }: { kind: Kind; at: string; lis
         </span>
         <Box as="span" color="ink2" whiteSpace="nowrap">
           {grams(one.amount.grams)}
-          <chakra.button
-            type="button"
-            aria-label={`Leave out ${one.food.name}`}
-            onClick={() => change((design) => setAt(design, at, without(list, index)))}
-            background="transparent"
-            border="0"
-            color="ink3"
-            cursor="pointer"
-            paddingInline="6px"
-            minHeight="24px"
-            marginRight="-6px"
-            _hover={{ color: "ink" }}
-          >
-            ×
-          </chakra.button>
+          <RemoveButton
+            label={`Leave out ${one.food.name}`}
+            remove={() => change((design) => removed(design, at, index))}
+          />
         </Box>
       </Flex>
       {swapping === index && <Swap name={plainName(one)} at={`${at}/${index}`} close={() => setSwapping(null)} />}
     </Fragment>
   ));
-}
-
-/** The yolk of "3 large + 1 yolk" becomes an ingredient of its own, or more of the one that is there. */
-export function withOthers(design: PieDesign, at: string, foods: StoredFood[], others: Entry["others"]): PieDesign {
-  const place = at.split("/").slice(1);
-  const list = place.reduce<unknown>((now, key) => (now as Record<string, unknown>)[key], design) as Ingredient[];
-  const beside = others.flatMap(({ food: id, words, grams }) => {
-    const food = foods.find((one) => one.food.id === id)?.food;
-    return food ? [{ food, amount: { words, grams } }] : [];
-  });
-  const kept = list.filter((one) => !beside.some((other) => other.food.id === one.food.id));
-  return setAt(design, at, [...kept, ...beside]);
 }
 
 /** "5 large" eggs, "240 ml" single cream; not "Egg, without shell". */

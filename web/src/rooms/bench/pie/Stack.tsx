@@ -2,6 +2,7 @@ import { Box, Flex } from "@chakra-ui/react";
 import { memo, useState } from "react";
 import type { Forecast, PieDesign } from "../../../api/client";
 import { defaults } from "../../../api/generated/defaults";
+import { readWords } from "../../../api/words";
 import { Button } from "../../../ui/Button";
 import { grams } from "../../../ui/numbers";
 import { useBenchContext } from "../BenchContext";
@@ -68,7 +69,7 @@ export const Stack = memo(function Stack({ forecast, design }: Props) {
 });
 
 function AddLayer({ custard }: { custard: boolean }) {
-  const { change } = useBenchContext();
+  const { change, kitchen } = useBenchContext();
   const [open, setOpen] = useState<"solid" | "binder" | null>(null);
   const pour = (wish: string, layer: (id: string) => PieDesign["layers"][number], below = false) => {
     change((design) => {
@@ -99,19 +100,16 @@ function AddLayer({ custard }: { custard: boolean }) {
       label={open === "solid" ? "Which food is laid on top?" : "What is scattered on the crust?"}
       of={open}
       cancel={() => setOpen(null)}
-      pick={({ food, amount }) =>
-        open === "solid"
-          ? pour(food.id, (id) => ({
-              kind: "solid",
-              id,
-              food,
-              bought: amount,
-              steps: [],
-              binder: null,
-              fromCelsius: defaults.benchCelsius,
-            }))
-          : pour(food.id, (id) => ({ kind: "scattered", id, food, amount, fromCelsius: defaults.benchCelsius }), true)
-      }
+      add={async (food, words) => {
+        const read = await readWords(kitchen, "mass", words, food);
+        if (!read.ok) return read;
+        const amount = { words: read.value.words, grams: read.value.value };
+        const fromCelsius = defaults.benchCelsius;
+        if (open === "solid")
+          pour(food.id, (id) => ({ kind: "solid", id, food, bought: amount, steps: [], binder: null, fromCelsius }));
+        else pour(food.id, (id) => ({ kind: "scattered", id, food, amount, fromCelsius }), true);
+        return read;
+      }}
     />
   );
 }

@@ -3,7 +3,7 @@ import type { ComponentProps, KeyboardEvent, ReactNode } from "react";
 import { Menu, type MenuItem } from "../../../ui/Menu";
 import { grams } from "../../../ui/numbers";
 import { useBenchContext } from "../BenchContext";
-import { moved, without } from "../pointer";
+import { moved, removed } from "../pointer";
 
 /** The frame of a row: grip with its menu, name, grams, and what is edited below. */
 export function StackRow({
@@ -84,7 +84,7 @@ export function useLayerActs(index: number, count: number) {
   const items: MenuItem[] = [
     { label: "Move up", act: () => move(1), disabled: index === count - 1 },
     { label: "Move down", act: () => move(-1), disabled: index === 0 },
-    { label: "Leave it out", act: () => change((design) => ({ ...design, layers: without(design.layers, index) })) },
+    { label: "Leave it out", act: () => change((design) => removed(design, "/layers", index)) },
   ];
   return { move, items };
 }

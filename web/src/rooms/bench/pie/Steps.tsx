@@ -1,12 +1,13 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import type { Preparation, SolidLayer } from "../../../api/client";
 import { defaults } from "../../../api/generated/defaults";
 import { EntryField } from "../../../ui/EntryField";
 import { readText } from "../../../ui/entry";
 import { grams, number } from "../../../ui/numbers";
+import { RemoveButton } from "../../../ui/RemoveButton";
 import { usePreparing } from "../advice/useDesignAct";
 import { useBenchContext } from "../BenchContext";
-import { setAt, without } from "../pointer";
+import { removed, setAt } from "../pointer";
 import { TypedEntry } from "../TypedEntry";
 import { AmountEntry } from "./AmountEntry";
 
@@ -72,21 +73,10 @@ export function Steps({ layer, at, preparations, lossesGrams }: Props) {
               </span>
               <Box as="span" color="ink2" whiteSpace="nowrap">
                 {(lossesGrams[index] ?? 0) >= 0.5 && `${grams(lossesGrams[index] ?? 0)} off`}
-                <chakra.button
-                  type="button"
-                  aria-label={`${name}: leave out step ${index + 1}`}
-                  onClick={() => change((design) => setAt(design, `${at}/steps`, without(layer.steps, index)))}
-                  background="transparent"
-                  border="0"
-                  color="ink3"
-                  cursor="pointer"
-                  paddingInline="6px"
-                  minHeight="24px"
-                  marginRight="-6px"
-                  _hover={{ color: "ink" }}
-                >
-                  ×
-                </chakra.button>
+                <RemoveButton
+                  label={`${name}: leave out step ${index + 1}`}
+                  remove={() => change((design) => removed(design, `${at}/steps`, index))}
+                />
               </Box>
             </Flex>
           </Box>
