@@ -8,6 +8,7 @@ declare(strict_types=1);
  */
 
 use Hojaldre\Core\Advice\WaysOut;
+use Hojaldre\Core\Bake\Resolution;
 use Hojaldre\Core\Bake\Simulation;
 use Hojaldre\Core\Forecast\BakeInputs;
 use Hojaldre\Core\Forecast\Forecast;
@@ -36,7 +37,7 @@ if (PHP_SAPI !== 'cli') {
         WaysOut::of(Forecast::of($pie), ReadingName::Base);
         $result = null;
     } else {
-        $result = Simulation::run(BakeInputs::of(Weights::of($pie)), coarse: $_SERVER['WHAT'] === 'coarse');
+        $result = Simulation::run(BakeInputs::of(Weights::of($pie)), resolution: $_SERVER['WHAT'] === 'coarse' ? Resolution::coarse() : Resolution::fine());
     }
     header('Content-Type: application/json');
     echo json_encode(['name' => $names[(int) $_SERVER['CASE']], 'count' => count($cases), 'ms' => (hrtime(true) - $start) / 1e6, 'cells' => $result?->cells(), 'steps' => $result?->steps], JSON_THROW_ON_ERROR);

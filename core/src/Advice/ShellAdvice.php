@@ -49,7 +49,7 @@ final readonly class ShellAdvice
             if ($bake === null) {
                 return null;
             }
-            $choice ??= $bake->base() <= BaseVerdict::DRY_TO_PERCENT ? $shell : null;
+            $choice ??= $bake->base() <= BaseVerdict::DRY_TO_RATIO ? $shell : null;
             $options[] = new ShellOption($shell, $bake->result->shell, $bake->base(), $bake->result->browned->rimIndex);
         }
         $raw = Forecast::of($pie->withCrust($pie->crust->withShell([], $pie->crust->seal)));

@@ -12,10 +12,10 @@ final readonly class ShellOption
 {
     /**
      * @param  list<BakedShell>  $stages
-     * @param  float  $basePercent  water of the base, wet basis, 20 min out of the oven
+     * @param  float  $baseRatio  water to solids of the base, 20 min out of the oven
      * @param  float  $rimBrownIndex  1 is golden
      */
-    public function __construct(public ShellBake $shell, public array $stages, public float $basePercent, public float $rimBrownIndex)
+    public function __construct(public ShellBake $shell, public array $stages, public float $baseRatio, public float $rimBrownIndex)
     {
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Advice;
 
-use Hojaldre\Core\Bake\BakeEvent;
+use Hojaldre\Core\Custard\Custard;
 use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Forecast\BakeOffsets;
 use Hojaldre\Core\Forecast\Readings\BakeReadings;
@@ -25,15 +25,7 @@ final class Trials
     /** (numerics) */
     private const MOST_KEPT = 400;
 
-    /** A pie that is safe so many times its doubt before it comes out needs no range of its own (numerics). */
-    private const CLEAR_OF_DOUBT = 2.0;
-
-    /** whose ranges are lent to the bakes of changed pies */
-    private readonly ?SimulatedBake $doubts;
-
     private BakeOffsets $offsets;
-
-    private float $safeDoubtMinutes = 0.0;
 
     /** @var array<string, SimulatedBake|null> by what decides the bake */
     private array $rough = [];
@@ -44,20 +36,15 @@ final class Trials
     /** how many rough bakes were needed */
     public int $bakes = 0;
 
-    /** @param  SimulatedBake|null  $fine  of the design, with the rough bake that belongs to it; null to compare rough bakes alone */
-    public function __construct(Weights $weights, ?SimulatedBake $fine)
+    /** @param  SimulatedBake|null  $fine  of the design; null to compare rough bakes alone */
+    public function __construct(private readonly Weights $weights, ?SimulatedBake $fine)
     {
         $this->offsets = BakeOffsets::none();
-        $this->doubts = $fine;
-        $rough = $fine?->itsRoughBake();
-        if ($fine === null || $rough === null) {
-            return;
+        $rough = $fine === null ? null : $this->roughly($weights);
+        if ($fine !== null && $rough !== null) {
+            $this->fine[self::key($weights->pie)] = $fine;
+            $this->offsets = BakeOffsets::between($rough, $fine);
         }
-        $this->rough[self::key($weights->pie)] = $rough;
-        $this->fine[self::key($weights->pie)] = $fine;
-        $this->offsets = BakeOffsets::between($rough, $fine);
-        [, $high] = $fine->range(BakeEvent::Safe);
-        $this->safeDoubtMinutes = is_finite($high) ? $high - $fine->minute(BakeEvent::Safe) : 0.0;
     }
 
     /** -1 below its limits, 0 inside, 1 above; null where it cannot be told. By the rough bake. */
@@ -68,22 +55,12 @@ final class Trials
         return $this->sideOf($name, $weights, fn (): ?SimulatedBake => $this->roughly($weights)?->shifted($this->offsets));
     }
 
-    /** The same by the fine bake; for safety with the range of the changed pie itself, where that could decide. */
+    /** The same by the fine bake. */
     public function sideInTruth(ReadingName $name, Pie $pie): ?int
     {
         $weights = Weights::of($pie);
-        $fine = $this->finely($weights);
-        if ($name !== ReadingName::Safe || $fine === null) {
-            return $this->sideOf($name, $weights, static fn (): ?SimulatedBake => $fine);
-        }
-        $spareMinutes = $pie->bake->minutes() - $fine->minute(BakeEvent::Safe);
-        if ($spareMinutes < 0 || $spareMinutes > self::CLEAR_OF_DOUBT * $this->safeDoubtMinutes) {
-            return $spareMinutes < 0 ? 1 : 0;
-        }
 
-        $this->fine[self::key($pie)] = SimulatedBake::of($weights);
-
-        return BakeReadings::take(ReadingName::Safe, $weights, $this->fine[self::key($pie)])->inTrouble() ? 1 : 0;
+        return $this->sideOf($name, $weights, fn (): ?SimulatedBake => $this->finely($weights));
     }
 
     /** @return list<Reading> all of them, of a changed pie, by the rough bake */
@@ -107,7 +84,13 @@ final class Trials
     {
         $gauge = Gauges::all()[$name->value] ?? null;
 
-        return $gauge === null ? BakeReadings::side($name, $weights->pie, $bake(), $this->safeDoubtMinutes) : Gauges::side($gauge, $weights);
+        return $gauge === null ? BakeReadings::side($name, $weights->pie, $bake()) : Gauges::side($gauge, $weights->settling($this->earlyShare()));
+    }
+
+    /** What leaves before its place sets is taken to be as in the design itself; to ask for it each pie would have to be baked. */
+    private function earlyShare(): float
+    {
+        return $this->fine[self::key($this->weights->pie)]->result->earlyShare ?? Custard::EARLY_SHARE;
     }
 
     private function roughly(Weights $weights): ?SimulatedBake
@@ -126,8 +109,7 @@ final class Trials
     {
         $key = self::key($weights->pie);
         if (! array_key_exists($key, $this->fine)) {
-            $fine = SimulatedBake::finely($weights);
-            $this->fine[$key] = $fine !== null && $this->doubts !== null ? $fine->doubtedAs($this->doubts) : $fine;
+            $this->fine[$key] = SimulatedBake::of($weights);
         }
 
         return $this->fine[$key];

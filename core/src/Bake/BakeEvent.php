@@ -15,4 +15,5 @@ enum BakeEvent: string
     case Golden = 'golden';
     case Dark = 'dark';
     case Over = 'over';
+    case Tough = 'tough';
 }

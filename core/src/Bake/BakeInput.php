@@ -6,6 +6,7 @@ namespace Hojaldre\Core\Bake;
 
 use Hojaldre\Core\Food\Composition;
 use Hojaldre\Core\Food\DoughKind;
+use Hojaldre\Core\Food\Freezing;
 use Hojaldre\Core\Oven\Stage;
 use Hojaldre\Core\Oven\TinMaterial;
 use Hojaldre\Core\Pastry\Seal;
@@ -34,8 +35,9 @@ final readonly class BakeInput
      * @param  array<string, float>  $partsKg  of the filling: water, protein, fat, carbohydrate, fibre, ash
      * @param  array<string, float>|null  $toppingKg  parts of what lies on top of an open filling where that is another thing, in any amount
      * @param  float|null  $setsAtCelsius  null where nothing has to set
+     * @param  float  $toughDose  measures of over-cooking of its middle at which it is tough
      * @param  float  $liquidKg  of the custard, eggs and dairy
-     * @param  float  $weepKg  water that the solids will let go
+     * @param  WeepPlaces  $weep  water that the solids will let go
      * @param  float  $bindsKg  what binders and scattered layers can hold
      * @param  float  $runnyShare  how freely the raw filling wets the base, 0 to 1
      * @param  float  $topGain  how fast what lies on top browns, against plain pastry
@@ -60,8 +62,9 @@ final readonly class BakeInput
         public ?array $toppingKg,
         public float $startCelsius,
         public ?float $setsAtCelsius,
+        public float $toughDose,
         public float $liquidKg,
-        public float $weepKg,
+        public WeepPlaces $weep,
         public float $bindsKg,
         public float $runnyShare,
         public Seal $seal,
@@ -78,6 +81,12 @@ final readonly class BakeInput
     public function fillingKg(): float
     {
         return (float) array_sum($this->partsKg);
+    }
+
+    /** Baked from frozen: filling and crust come out of the freezer together. */
+    public function isFrozen(): bool
+    {
+        return $this->startCelsius < Freezing::POINT_CELSIUS;
     }
 
     /** Vapour that gets out under the base while it does not boil, m/s. */
@@ -106,11 +115,18 @@ final readonly class BakeInput
     /** The same pie in a bake that differs. */
     public function under(BakeDeviation $deviation): self
     {
-        return new self(
-            $this->radiusMm, $this->lengthMm, $this->crustMm, $this->isLined, $this->hasWall, $this->lidMm, $this->openShare, $this->tinMaterial,
-            $this->pastry, $this->pastryKgPerM3, $this->doughKind, $this->partsKg, $this->toppingKg, $this->startCelsius, $this->setsAtCelsius,
-            $this->liquidKg, $this->weepKg * $deviation->weepFactor, $this->bindsKg, $this->runnyShare, $this->seal, $this->underlay, $this->topGain,
-            $this->topHalfWaterRatio, $this->shell, $this->stages, $this->onSteel, $this->safeCelsius,
-        );
+        $scaled = static fn (array $parts): array => array_map(static fn (float $kg): float => $kg * $deviation->fillingFactor, $parts);
+
+        return new self(...[
+            ...get_object_vars($this),
+            'crustMm' => $this->crustMm * $deviation->crustFactor,
+            'lidMm' => $this->lidMm * $deviation->crustFactor,
+            'partsKg' => $scaled($this->partsKg),
+            'startCelsius' => $this->startCelsius + $deviation->startKelvins,
+            'setsAtCelsius' => $this->setsAtCelsius === null ? null : $this->setsAtCelsius + $deviation->setKelvins,
+            'liquidKg' => $this->liquidKg * $deviation->fillingFactor,
+            'weep' => $this->weep->scaled($deviation->weepFactor * $deviation->fillingFactor),
+            'bindsKg' => $this->bindsKg * $deviation->fillingFactor,
+        ]);
     }
 }

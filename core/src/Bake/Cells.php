@@ -22,6 +22,9 @@ final class Cells
     /** @var array<int, float> share of its weep that each filling cell has let go, 0 to 1 */
     public array $released;
 
+    /** @var array<int, float> and the share that it had let go when it set */
+    public array $early;
+
     /** @var array<int, float> over-cooking of each filling cell, 1 is over */
     public array $dose;
 
@@ -53,7 +56,7 @@ final class Cells
     public function __construct(int $cells, int $columns)
     {
         $this->T = array_fill(0, $cells, 20.0);
-        $this->W = $this->peak = $this->released = $this->dose = array_fill(0, $cells, 0.0);
+        $this->W = $this->peak = $this->released = $this->early = $this->dose = array_fill(0, $cells, 0.0);
         $this->topBrown = array_fill(0, $columns, 0.0);
     }
 }

@@ -87,8 +87,8 @@ final readonly class CrustWater
         $this->wetted = $wetted;
     }
 
-    /** @param  array<int, float>  $C  heat capacity over the step, W/K */
-    public function boil(Cells $cells, array $C, float $seconds): void
+    /** @param  array<int, float>  $C  heat capacity of each cell, J/K */
+    public function boil(Cells $cells, array $C): void
     {
         $T = $cells->T;
         $W = $cells->W;
@@ -110,7 +110,7 @@ final readonly class CrustWater
                 $p = (int) $x;
                 $slope = $p < Vapour::X_STEPS ? $boils[$p] - $boils[$p + 1] : 0.0;
                 $boilsAt = $p < Vapour::X_STEPS ? $boils[$p] - $slope * ($x - $p) : $boils[Vapour::X_STEPS];
-                $heat = $C[$c] * $seconds;
+                $heat = $C[$c];
                 if ($t > $boilsAt) {
                     // dm = C (T - T_b) / (L + C |dT_b/dm|), at most half of the water there is
                     $kg = $heat * ($t - $boilsAt) / (self::L + $heat * ($slope / ($aRow * $m3)));
@@ -131,7 +131,7 @@ final readonly class CrustWater
             }
             if ($vapour > 0.0 && $fill >= 0) {
                 $W[$fill] += $vapour / $m3s[$fill];
-                $T[$fill] += $vapour * self::L / ($C[$fill] * $seconds);
+                $T[$fill] += $vapour * self::L / $C[$fill];
             } elseif ($vapour > 0.0) {
                 $gone += $vapour;
                 $joules += $vapour * (self::L + self::CW * 100);
@@ -146,7 +146,7 @@ final readonly class CrustWater
     /**
      * Underside: dries through the gap between crust and tin, while it does not boil.
      *
-     * @param  array<int, float>  $C  heat capacity over the step, W/K
+     * @param  array<int, float>  $C  heat capacity of each cell, J/K
      * @param  float  $gap  m/s
      */
     public function dryUnderside(Cells $cells, array $C, Surroundings $air, float $gap, float $seconds): void
@@ -165,7 +165,7 @@ final readonly class CrustWater
             $most = self::MOST_MOVES * $W[$c] * $m3s[$c];
             $kg = $kg > $most ? $most : ($kg < 0 ? 0.0 : $kg);
             $W[$c] -= $kg / $m3s[$c];
-            $T[$c] -= $kg * self::L / ($C[$c] * $seconds);
+            $T[$c] -= $kg * self::L / $C[$c];
             $gone += $kg;
             $joules += $kg * (self::L + self::CW * $t);
         }
@@ -207,7 +207,7 @@ final readonly class CrustWater
     /**
      * From the filling: liquid, and what pastry draws as vapour; a lid is wetted by steam. What moves brings its heat along.
      *
-     * @param  array<int, float>  $C  heat capacity over the step, W/K
+     * @param  array<int, float>  $C  heat capacity of each cell, J/K
      * @param  array<int, float>  $wets  how freely the filling wets each path
      * @param  float  $barrier  what a seal lets through, 0 to 1
      */
@@ -220,17 +220,17 @@ final readonly class CrustWater
         $m3s = $this->grid->m3;
         foreach ($this->wetted as [$index, $c, $face, $fill, $fillThick, $isLid]) {
             $kg = $isLid
-                ? self::steamKg($T[$fill], $T[$c], $W[$c] / $this->solids, $seconds, 0.5 * $C[$c] * $seconds, $face)
+                ? self::steamKg($T[$fill], $T[$c], $W[$c] / $this->solids, $seconds, 0.5 * $C[$c], $face)
                 : self::liquidKg($wets[$index], $W[$c] / $this->solids, CrustState::bakedShare($peak[$c]), $T[$c], $barrier * $seconds);
             if ($kg > 0) {
                 $most = self::MOST_MOVES * $W[$fill] * $fillThick;
                 $brings = ($kg > $most ? $most : $kg) * $face;
                 $W[$fill] -= $brings / $m3s[$fill];
                 $W[$c] += $brings / $m3s[$c];
-                $heat = $C[$c] * $seconds;
+                $heat = $C[$c];
                 $T[$c] = ($heat * $T[$c] + self::CW * $brings * $T[$fill] + ($isLid ? self::L * $brings : 0.0)) / ($heat + self::CW * $brings);
                 if ($isLid) {
-                    $T[$fill] -= self::L * $brings / ($C[$fill] * $seconds);
+                    $T[$fill] -= self::L * $brings / $C[$fill];
                 }
             }
         }

@@ -8,17 +8,25 @@ use Hojaldre\Core\Safety\Lethality;
 
 /**
  * What heat does besides drying: it sets and over-cooks the custard, and kills.
- * Over-cooking: the time past setting, ten times as fast for each 10 K, in measures of six minutes at 9 K past it (fitted).
+ * Over-cooking: with u = 10^((T - T_set - 9)/10), u / (1 + u/3) measures in six minutes (fitted). It has an upper end: however hot, a
+ * custard takes its minutes to go over.
  */
 final readonly class Doneness
 {
+    /** Measures of over-cooking of the middle at which it is past its best (fitted). */
+    public const PAST_ITS_BEST = 2.0;
+
     /** Where nothing sets, °C (definition). */
     public const NEVER_CELSIUS = 999.0;
 
-    /** A custard thickens over so many K before it is set; from there on it can over-cook (judgement). */
+    /** A custard thickens over so many K before it is set; a little before that it begins to over-cook (judgement). */
     public const SETS_OVER_KELVINS = 6;
 
+    private const OVER_FROM_KELVINS = 4;
+
     private const OVER_KELVINS = 9.0;
+
+    private const OVER_AT_MOST = 3;
 
     private const OVER_TENFOLD_KELVINS = 10;
 
@@ -36,6 +44,17 @@ final readonly class Doneness
         $share = ($peakCelsius - $setsAtCelsius + self::SETS_OVER_KELVINS) / self::SETS_OVER_KELVINS;
 
         return $share < 0 ? 0.0 : ($share > 1 ? 1.0 : $share);
+    }
+
+    /** Measures of over-cooking a minute at so many °C. */
+    public static function overRate(float $celsius, float $setsAtCelsius): float
+    {
+        if ($celsius <= $setsAtCelsius - self::OVER_FROM_KELVINS) {
+            return 0.0;
+        }
+        $u = 10 ** (($celsius - $setsAtCelsius - self::OVER_KELVINS) / self::OVER_TENFOLD_KELVINS);
+
+        return $u / (1 + $u / self::OVER_AT_MOST) / self::OVER_MINUTES;
     }
 
     /** @return array{float, int} the coldest of the inner filling, °C, and which cell it is; the two rows of skin are left out */
@@ -58,8 +77,9 @@ final readonly class Doneness
                     $cold = $t;
                     $where = $c;
                 }
-                if ($t > $sets - self::SETS_OVER_KELVINS) {
-                    $dose[$c] += $measures * exp(self::LN_10 * ($t - $sets - self::OVER_KELVINS) / self::OVER_TENFOLD_KELVINS);
+                if ($t > $sets - self::OVER_FROM_KELVINS) {
+                    $u = exp(self::LN_10 * ($t - $sets - self::OVER_KELVINS) / self::OVER_TENFOLD_KELVINS);
+                    $dose[$c] += $measures * $u / (1 + $u / self::OVER_AT_MOST);
                 }
             }
         }

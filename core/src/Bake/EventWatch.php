@@ -6,15 +6,9 @@ namespace Hojaldre\Core\Bake;
 
 use Hojaldre\Core\Safety\Lethality;
 
-/** Waits for the events of a bake and says between which steps each one came. */
+/** Waits for the events of a bake and says between which steps each one came. Those of the custard that its rest decides are CustardWatch's. */
 final class EventWatch
 {
-    /** Time to look comes so many K before it is set (fitted). */
-    private const LOOK_KELVINS = 3.0;
-
-    /** "Over" is there when this share of the filling has had one measure of over-cooking (definition). */
-    private const OVER_SHARE = 0.5;
-
     /** Minutes of kill and K of temperature, made alike so that the greater of the two can be followed (numerics). */
     private const KELVINS_A_MINUTE = 5;
 
@@ -60,10 +54,8 @@ final class EventWatch
 
         return [
             BakeEvent::EdgeSet->value => $sets === null ? self::NOT_ASKED : $cells->T[$this->edgeCell] - $sets,
-            BakeEvent::TimeToLook->value => $sets === null ? self::NOT_ASKED : $cold - ($sets - self::LOOK_KELVINS),
             BakeEvent::Set->value => $sets === null ? self::NOT_ASKED : $cold - $sets,
             BakeEvent::Safe->value => max($cold - $this->input->safeCelsius, ($cells->lethalMinutes - Lethality::REFERENCE_MINUTES) * self::KELVINS_A_MINUTE),
-            BakeEvent::Over->value => $sets === null ? self::NOT_ASKED : $this->sums->fillingShare($cells->dose, 1.0) - self::OVER_SHARE,
             BakeEvent::LightGold->value => $brown - Brownness::LIGHT_GOLD_INDEX,
             BakeEvent::Golden->value => $brown - Brownness::GOLDEN_INDEX,
             BakeEvent::Dark->value => $brown - Brownness::DARK_INDEX,

@@ -24,6 +24,9 @@ final readonly class FillingWater
 
     private const GEL_HOLDS = 0.03;
 
+    /** Of what solids in the middle of a set custard let go, what comes down to the crust (fitted). */
+    private const COMES_DOWN = 0.15;
+
     /** Liquid that over-cooking squeezes out, at most, of the part of the custard that is liquid (judgement) */
     private const SYNERESIS = 0.05 * 0.7;
 
@@ -48,15 +51,19 @@ final readonly class FillingWater
         $this->fillCells = $grid->fillCells();
     }
 
-    /** kg of loose water in a m3 of filling, after what binders and the gel hold; the solids let go on the way */
+    /**
+     * kg of loose water in a m3 of filling, after what binders and the gel hold; the solids let go on the way. What lies low wets the
+     * crust; of what lies in the custard a little comes down once it has set; what lies on top of it does not.
+     */
     public function release(Cells $cells, float $seconds): float
     {
         $T = $cells->T;
         $released = $cells->released;
-        $cells->released = [];
+        $early = $cells->early;
+        $cells->released = $cells->early = [];
         $dose = $cells->dose;
         $peak = $cells->peak;
-        $sum = $squeezed = $set = 0.0;
+        $sum = $late = $squeezed = $set = 0.0;
         $m3s = $this->grid->m3;
         $sets = $this->input->setsAtCelsius ?? Doneness::NEVER_CELSIUS;
         foreach ($this->fillCells as $c) {
@@ -65,17 +72,23 @@ final readonly class FillingWater
                 $eager = ($t - self::RELEASE_FROM) / self::RELEASE_OVER;
                 $released[$c] += (1 - $released[$c]) * self::RELEASE * ($eager > 1 ? 1.0 : $eager) * $seconds;
             }
-            $sum += $released[$c] * $m3s[$c];
+            $m3 = $m3s[$c];
+            $sum += $released[$c] * $m3;
             if ($dose[$c] > 1) {
                 $much = log10($dose[$c]) / 2;
-                $squeezed += ($much > 1 ? 1.0 : $much) * $m3s[$c];
+                $squeezed += ($much > 1 ? 1.0 : $much) * $m3;
             }
             if ($peak[$c] > $sets) {
-                $set += $m3s[$c];
+                $set += $m3;
+                $late += ($released[$c] - $early[$c]) * $m3;
+            } else {
+                $early[$c] = $released[$c];
             }
         }
         $cells->released = $released;
-        $kg = $this->input->weepKg * $sum + $this->input->liquidKg * self::SYNERESIS * $squeezed;
+        $cells->early = $early;
+        $weep = $this->input->weep;
+        $kg = $weep->lowKg * $sum + self::COMES_DOWN * $weep->midKg * $late + $this->input->liquidKg * self::SYNERESIS * $squeezed;
         $held = $this->input->bindsKg * $this->m3 + $this->input->liquidKg * self::GEL_HOLDS * $set;
 
         return max(0.0, ($kg - $held) / $this->m3 / $this->m3);
@@ -109,27 +122,32 @@ final readonly class FillingWater
     /**
      * Boils where it is past its boiling point.
      *
-     * @param  array<int, float>  $C  heat capacity over the step, W/K
+     * @param  array<int, float>  $C  heat capacity of each cell, J/K
      */
-    public function boil(Cells $cells, array $C, float $seconds): void
+    public function boil(Cells $cells, array $C): void
     {
         $T = $cells->T;
         $W = $cells->W;
         $cells->T = $cells->W = [];
         $gone = $joules = 0.0;
+        $boils = SteamTables::boilingPoints();
         foreach ($this->fillCells as $c) {
             $t = $T[$c];
             if ($t < self::BOILS_FROM) {
                 continue;
             }
-            $boilsAt = Vapour::boundBoilsAtCelsius(Vapour::activityShare($W[$c] / $this->materials->solids[$this->grid->kind[$c]]));
+            $row = $this->materials->solids[$this->grid->kind[$c]] * Vapour::X_STEP_RATIO;
+            $x = $W[$c] / $row;
+            $p = (int) $x;
+            $slope = $p < Vapour::X_STEPS ? $boils[$p] - $boils[$p + 1] : 0.0;
+            $boilsAt = $p < Vapour::X_STEPS ? $boils[$p] - $slope * ($x - $p) : $boils[Vapour::X_STEPS];
             if ($t <= $boilsAt) {
                 continue;
             }
             $m3 = $this->grid->m3[$c];
-            $kg = min(self::MOST * $W[$c] * $m3, $C[$c] * $seconds * ($t - $boilsAt) / Vapour::LATENT_JOULES_PER_KG);
+            $kg = min(self::MOST * $W[$c] * $m3, $C[$c] * ($t - $boilsAt) / (Vapour::LATENT_JOULES_PER_KG + $C[$c] * $slope / ($row * $m3)));
             $W[$c] -= $kg / $m3;
-            $T[$c] = $t - $kg * Vapour::LATENT_JOULES_PER_KG / ($C[$c] * $seconds);
+            $T[$c] = $t - $kg * Vapour::LATENT_JOULES_PER_KG / $C[$c];
             $gone += $kg;
             $joules += $kg * (Vapour::LATENT_JOULES_PER_KG + Vapour::WATER_JOULES_PER_KG_KELVIN * $t);
         }
@@ -165,7 +183,7 @@ final readonly class FillingWater
     /**
      * The open share of a lattice lets heat onto the filling and its vapour out.
      *
-     * @param  array<int, float>  $C  heat capacity over the step, W/K
+     * @param  array<int, float>  $C  heat capacity of each cell, J/K
      */
     public function throughTheLattice(Cells $cells, Surroundings $air, array $C, float $aboveCelsius, float $seconds): void
     {
@@ -176,7 +194,7 @@ final readonly class FillingWater
             $c = $grid->fillTo * $grid->columns + $i;
             $t = $cells->T[$c];
             $m3 = $grid->area[$i] * $grid->dz[$grid->fillTo];
-            $holds = $C[$c] * $seconds;
+            $holds = $C[$c];
             $dries = max(0.0, $open * $air->convectionAbove / $air->lewis * TopFace::DRYING[Grid::FILLING] * ($densities[max(0, min(Vapour::LAST_ROW, (int) $t))] - $air->vapourKgPerM3) * $seconds * $grid->area[$i]);
             $kg = min(0.1 * $cells->W[$c] * $m3, $dries);
             // what dries off takes no more heat than comes in and the cell can spare

@@ -31,6 +31,6 @@ final readonly class FilmFrame
 
     public static function of(FilmStage $stage, float $minutes, Cells $cells): self
     {
-        return new self($stage, $minutes, $cells->T, $cells->W, $cells->peak, $cells->dose, $cells->topBrown, $cells->rimBrown, $cells->baseBrown, $cells->insideBrown);
+        return new self($stage, $minutes, $cells->T, $cells->W, $cells->peak, $cells->dose, array_map(Brownness::index(...), $cells->topBrown), Brownness::index($cells->rimBrown), Brownness::index($cells->baseBrown), Brownness::index($cells->insideBrown));
     }
 }

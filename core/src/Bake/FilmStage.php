@@ -9,6 +9,7 @@ enum FilmStage: string
 {
     case Weighted = 'weighted';
     case Propped = 'propped';
+    case Pricked = 'pricked';
     case Bare = 'bare';
     case Filled = 'filled';
     case Bake = 'bake';

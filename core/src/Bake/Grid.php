@@ -23,15 +23,7 @@ final readonly class Grid
     /** The skin of an open filling, where another thing lies on top (definition). */
     public const TOPPING = 4;
 
-    /** Cells of a filling, fine and coarse; rows of a crust (numerics, docs/model.md). */
-    private const FINE_COLUMNS = 8;
-
-    private const FINE_ROWS = 12;
-
-    private const COARSE_COLUMNS = 5;
-
-    private const COARSE_ROWS = 7;
-
+    /** Cells of a crust, up and across (numerics). */
     private const CRUST_ROWS = 4;
 
     private const SIDE_COLUMNS = 3;
@@ -77,11 +69,10 @@ final readonly class Grid
     ) {
     }
 
-    /** @param  bool  $coarse fewer cells, for ranges and for the search of ways out */
-    public static function of(BakeInput $input, float $fillingM3, bool $coarse = false): self
+    public static function of(BakeInput $input, float $fillingM3, Resolution $resolution): self
     {
-        $fillColumns = $coarse ? self::COARSE_COLUMNS : self::FINE_COLUMNS;
-        $fillRows = $coarse ? self::COARSE_ROWS : self::FINE_ROWS;
+        $fillColumns = $resolution->fillColumns;
+        $fillRows = $resolution->fillRows;
         $baseRows = $input->isLined ? self::CRUST_ROWS : 0;
         $sideColumns = $input->isLined ? self::SIDE_COLUMNS : 0;
         $area = $input->lengthMm === null ? M_PI * ($input->radiusMm / 1000) ** 2 : 2 * $input->radiusMm * $input->lengthMm * 1e-6;

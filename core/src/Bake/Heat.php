@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Bake;
 
 use Hojaldre\Core\Food\DoughKind;
+use Hojaldre\Core\Food\Freezing;
 use Hojaldre\Core\Food\Thermal;
 
 /**
- * rho cp dT/dt = div(k grad T), split into a sweep along z and one along r, each a tridiagonal system whose elimination is kept
- * until the properties are taken anew. The sweep along z goes up, so that the face above, which is not linear, changes the last pivot alone.
+ * rho cp dT/dt = div(k grad T), split into a sweep along z and one along r, each a tridiagonal system (Conductances).
  */
 final readonly class Heat
 {
     /** Contact of tin and crust, m2 K/W: raw dough lies close, a baked crust lifts, and more so at the side (judgement). */
     private const CONTACT_RAW = 0.0025;
 
-    private const CONTACT_BAKED = 0.00833;
+    private const CONTACT_BAKED = 0.004;
 
     private const SIDE_LIFTS = 1.5;
 
@@ -46,16 +46,12 @@ final readonly class Heat
     }
 
     /** @param  float  $insideWatts  W/m2 K to the inner face of an empty shell */
-    public function factors(Cells $cells, Surroundings $air, Outline $outline, float $seconds, float $insideWatts): HeatFactors
+    public function conductances(Cells $cells, Surroundings $air, Outline $outline, float $insideWatts): Conductances
     {
-        [$C, $k] = $this->properties($cells, $seconds);
-        $below = $this->belowFloor($cells, $air);
+        [$joules, $k] = $this->properties($cells);
         [$beyond, $inside] = $this->besideRows($cells, $air, $outline, $k, $insideWatts);
 
-        return new HeatFactors(
-            $C, $k, $this->alongZ($cells->peak, $C, $k, $outline->top, $below), $this->alongR($cells->peak, $C, $k, $outline->first, $beyond, $inside),
-            $below, $beyond, $inside,
-        );
+        return new Conductances($joules, $k, $this->up($cells->peak, $k, $outline->top), $this->out($cells->peak, $k, $outline->first), $this->belowFloor($cells, $air), $beyond, $inside);
     }
 
     /** @return list<float> W/K through the floor of each column */
@@ -94,47 +90,31 @@ final readonly class Heat
     }
 
     /**
-     * From the floor up.
-     *
      * @param  array<int, float>  $peak
-     * @param  array<int, float>  $C
      * @param  array<int, float>  $k
      * @param  array<int, int>  $top
-     * @param  list<float>  $below
-     * @return array{array<int, float>, array<int, float>, array<int, float>} w, 1/pivot, G/pivot
+     * @return array<int, float> W/K from each cell to the one above it
      */
-    private function alongZ(array $peak, array $C, array $k, array $top, array $below): array
+    private function up(array $peak, array $k, array $top): array
     {
         $grid = $this->grid;
         $columns = $grid->columns;
         $dz = $grid->dz;
         $fillTo = $grid->fillTo;
         $wall = $grid->fillColumns + $grid->sideColumns;
-        $w = $inv = $u = array_fill(0, $columns * $grid->rows, 0.0);
+        $up = array_fill(0, $columns * $grid->rows, 0.0);
         for ($i = 0; $i < $columns; $i++) {
-            $lower = $pivot = 0.0;
-            $end = $top[$i];
-            for ($j = 0; $j <= $end; $j++) {
+            for ($j = 0; $j < $top[$i]; $j++) {
                 $c = $j * $columns + $i;
-                $d = $C[$c] + ($j === 0 ? $below[$i] : $lower * (1 - $lower / $pivot));
-                if ($j > 0) {
-                    $w[$c] = $lower / $pivot;
+                $resist = $dz[$j] / (2 * $k[$c]) + $dz[$j + 1] / (2 * $k[$c + $columns]);
+                if (($j === 0 || $j === $fillTo) && $i < $wall) {
+                    $resist += $this->resistsAbove($j, $peak[$c + $columns]);
                 }
-                if ($j < $end) {
-                    $resist = $dz[$j] / (2 * $k[$c]) + $dz[$j + 1] / (2 * $k[$c + $columns]);
-                    if (($j === 0 || $j === $fillTo) && $i < $wall) {
-                        $resist += $this->resistsAbove($j, $peak[$c + $columns]);
-                    }
-                    $lower = $grid->area[$i] / $resist;
-                    $d += $lower;
-                    $u[$c] = $lower / $d;
-                }
-                $inv[$c] = 1 / $d;
-                $pivot = $d;
+                $up[$c] = $grid->area[$i] / $resist;
             }
         }
 
-        return [$w, $inv, $u];
+        return $up;
     }
 
     /** What lies between a row and the one above it beside their own halves, m2 K/W: tin and crust, filling and lid. */
@@ -150,51 +130,31 @@ final readonly class Heat
     }
 
     /**
-     * From the axis out.
-     *
      * @param  array<int, float>  $peak
-     * @param  array<int, float>  $C
      * @param  array<int, float>  $k
      * @param  array<int, int>  $first
-     * @param  list<float>  $beyond
-     * @param  list<float>  $inside
-     * @return array{array<int, float>, array<int, float>, array<int, float>} w, 1/pivot, G/pivot
+     * @return array<int, float> W/K from each cell to the one further out
      */
-    private function alongR(array $peak, array $C, array $k, array $first, array $beyond, array $inside): array
+    private function out(array $peak, array $k, array $first): array
     {
         $grid = $this->grid;
         $columns = $grid->columns;
-        $last = $columns - 1;
         $dr = $grid->dr;
         $around = $grid->around;
         $wall = $grid->fillColumns + $grid->sideColumns;
-        $v = $inv = $u = array_fill(0, $columns * $grid->rows, 0.0);
+        $out = array_fill(0, $columns * $grid->rows, 0.0);
         for ($j = 0; $j < $grid->rows; $j++) {
-            $lower = $pivot = 0.0;
-            $from = $first[$j];
-            for ($i = $from; $i < $columns; $i++) {
+            for ($i = $first[$j]; $i < $columns - 1; $i++) {
                 $c = $j * $columns + $i;
-                $d = $C[$c] + ($i === $from ? $inside[$j] : $lower * (1 - $lower / $pivot));
-                if ($i > $from) {
-                    $v[$c] = (float) ($lower / $pivot);
+                $resist = $dr[$i] / (2 * $k[$c]) + $dr[$i + 1] / (2 * $k[$c + 1]);
+                if ($i + 1 === $wall && $j > 0) {
+                    $resist += $this->resistsAtWall($peak[$c]);
                 }
-                if ($i < $last) {
-                    $resist = $dr[$i] / (2 * $k[$c]) + $dr[$i + 1] / (2 * $k[$c + 1]);
-                    if ($i + 1 === $wall && $j > 0) {
-                        $resist += $this->resistsAtWall($peak[$c]);
-                    }
-                    $lower = $around[$i] * $grid->dz[$j] / $resist;
-                    $d += $lower;
-                    $u[$c] = $lower / $d;
-                } else {
-                    $d += $beyond[$j];
-                }
-                $inv[$c] = 1 / $d;
-                $pivot = $d;
+                $out[$c] = $around[$i] * $grid->dz[$j] / $resist;
             }
         }
 
-        return [$v, $inv, $u];
+        return $out;
     }
 
     /** Side crust, or filling where there is none, to the wall of the tin, m2 K/W. */
@@ -204,8 +164,8 @@ final readonly class Heat
             : self::CONTACT_RAW + self::SIDE_LIFTS * (self::CONTACT_BAKED - self::CONTACT_RAW) * CrustState::bakedShare($peak);
     }
 
-    /** @return array{array<int, float>, array<int, float>} heat capacity of each cell over the step, W/K, and conductivity, W/m K */
-    private function properties(Cells $cells, float $seconds): array
+    /** @return array{array<int, float>, array<int, float>} heat capacity of each cell, J/K, and conductivity, W/m K */
+    private function properties(Cells $cells): array
     {
         $T = $cells->T;
         $W = $cells->W;
@@ -215,11 +175,12 @@ final readonly class Heat
         $porosity = self::POROSITY_BAKED[$materials->doughKind->value] - self::POROSITY_RAW;
         [$k0, $k1, $k2] = self::WATER_K;
         [$m3s, $volumes, $dryK0, $dryK1, $heat0, $heat1] = [$grid->m3, $materials->volume, $materials->k0, $materials->k1, $materials->heat0, $materials->heat1];
+        $solids = $materials->solids;
         $C = $k = [];
         foreach ($grid->kind as $c => $what) {
             $m3 = $m3s[$c];
             if ($what === Grid::TIN) {
-                $C[] = $m3 * $materials->tinHeat / $seconds;
+                $C[] = $m3 * $materials->tinHeat;
                 $k[] = $materials->tinConducts;
 
                 continue;
@@ -231,8 +192,11 @@ final readonly class Heat
             if ($what === Grid::CRUST || $what === Grid::LID) {
                 $conducts *= (1 - self::POROSITY_RAW - $porosity * CrustState::bakedShare($peak[$c])) ** self::POROSITY_POWER;
             }
+            if ($t < Freezing::POINT_CELSIUS) {
+                $conducts *= 1 + Freezing::CONDUCTS_MORE_PER_KG * Freezing::iceShare($t) * Freezing::freezable($W[$c], $solids[$what]);
+            }
             $k[] = $conducts;
-            $C[] = $m3 * ($W[$c] * Vapour::WATER_JOULES_PER_KG_KELVIN + $heat0[$what] + $heat1[$what] * $t) / $seconds;
+            $C[] = $m3 * ($W[$c] * Vapour::WATER_JOULES_PER_KG_KELVIN + $heat0[$what] + $heat1[$what] * $t);
         }
 
         return [$C, $k];

@@ -10,14 +10,16 @@ use Hojaldre\Core\Safety\CoolingLimits;
 /** Notes what happens while a bake runs, and makes its result. */
 final class Recorder
 {
-    /** Over-cooking at which a custard is leathery, where 1 is its beginning (judgement). */
-    private const LEATHERY_DOSE = 4.0;
+    /** A pie that comes out within so many K of set is only just not (judgement). */
+    private const NEARLY_KELVINS = 2.0;
 
     private readonly Film $film;
 
     private readonly CellSums $sums;
 
     private readonly EventWatch $watch;
+
+    private readonly ?CustardWatch $custard;
 
     private readonly int $centreCell;
 
@@ -55,6 +57,7 @@ final class Recorder
         $this->film = new Film($films);
         $this->sums = new CellSums($grid, $materials);
         $this->watch = new EventWatch($this->sums, $input, $this->edgeCell);
+        $this->custard = $input->setsAtCelsius === null ? null : new CustardWatch($this->sums, $input->setsAtCelsius);
         $this->cooling = new Cooling;
     }
 
@@ -73,7 +76,7 @@ final class Recorder
     {
         $this->film->take($this->shellMinutes + $stage->minutes, $cells, always: true);
         $this->shellMinutes += $stage->minutes;
-        $this->shell[] = new BakedShell($stage, $this->sums->basePercent($cells), $cells->rimBrown, $cells->insideBrown, $cells->baseBrown);
+        $this->shell[] = new BakedShell($stage, $this->sums->basePercent($cells), Brownness::index($cells->rimBrown), Brownness::index($cells->insideBrown), Brownness::index($cells->baseBrown));
     }
 
     public function filled(Cells $cells): void
@@ -90,6 +93,7 @@ final class Recorder
     {
         $this->coldestCell = $coldest;
         $this->watch->at($minutes, $cells, $coldCelsius);
+        $this->custard?->at($minutes, $cells, $coldCelsius);
         $base = $this->sums->basePercent($cells);
         $rim = ($this->grid->rows - 1) * $this->grid->columns + min($this->grid->columns - 1, $this->grid->fillColumns);
         $now = [$minutes, $cells->T[$this->centreCell], $cells->T[$this->edgeCell], ($cells->T[0] + $cells->T[$this->grid->columns]) / 2, $cells->T[$rim], $base];
@@ -103,6 +107,7 @@ final class Recorder
     public function takenOut(float $minutes, Cells $cells): void
     {
         $this->outMinutes = $minutes;
+        $this->custard?->takenOut();
         $this->out = clone $cells;
         $this->film->take($this->shellMinutes + $minutes, $cells, always: true);
         $this->film->begin(FilmStage::Rest);
@@ -112,6 +117,7 @@ final class Recorder
     public function wouldBake(float $minutes, Cells $cells, float $coldCelsius): bool
     {
         $this->watch->at($minutes, $cells, $coldCelsius);
+        $this->custard?->at($minutes, $cells, $coldCelsius);
 
         return $this->watch->isDone();
     }
@@ -124,6 +130,7 @@ final class Recorder
 
     public function rests(float $minutes, Cells $cells): void
     {
+        $this->custard?->rests($cells, $cells->T[$this->coldestCell]);
         $this->carriesOverKelvins = max($this->carriesOverKelvins, $cells->T[$this->coldestCell] - $this->out()->T[$this->coldestCell]);
         $this->film->take($this->shellMinutes + $minutes, $cells);
     }
@@ -157,21 +164,42 @@ final class Recorder
         $heat = $this->sums->heatJoules($out) - $this->heatAtFirstJoules;
 
         return new BakeResult(
-            $this->grid, $this->materials, $this->film->frames, new BakeCurves(...$this->curves), $this->shell, $this->watch->minutes, $this->cooling,
-            new Browned($this->sums->topBrownIndex($out), $out->rimBrown, $out->baseBrown, $out->insideBrown),
+            $this->grid, $this->materials, $this->film->frames, new BakeCurves(...$this->curves), $this->shell, $this->events(), $this->cooling,
+            new Browned($this->sums->topBrownIndex($out), Brownness::index($out->rimBrown), Brownness::index($out->baseBrown), Brownness::index($out->insideBrown)),
             outMinutes: $this->outMinutes,
+            baseRatio: $this->sums->baseRatio($rested),
+            baseBakedShare: $this->sums->baseBakedShare($out),
             basePercent: $this->sums->basePercent($rested),
             basePercentOut: $this->sums->basePercent($out),
             basePercentDriest: $this->driestPercent,
             soakMm: $this->sums->soakMm($rested),
             setShare: $this->sums->fillingShare($out->peak, $sets ?? Doneness::NEVER_CELSIUS),
-            overShare: $this->sums->fillingShare($out->dose, 1.0),
-            leatheryShare: $sets === null ? 0.0 : $this->sums->fillingShare($out->dose, self::LEATHERY_DOSE),
+            nearlySetMinute: $this->custard?->readyMinute(self::NEARLY_KELVINS) ?? INF,
+            peakCelsius: $this->custard?->peakCelsius() ?? NAN,
+            middleDose: $this->custard?->dose() ?? 0.0,
+            earlyShare: $sets === null ? 1.0 : $this->sums->earlyShare($rested),
             carriesOverKelvins: $this->carriesOverKelvins,
             lostKg: $out->evaporatedKg,
             massErrorShare: abs($this->sums->waterKg($out) + $out->evaporatedKg - $this->waterAtFirstKg) / max(1e-9, $this->waterAtFirstKg),
             energyErrorShare: abs($heat - ($out->heatJoules - $out->vapourJoules)) / max(1.0, abs($out->heatJoules)),
             steps: $steps,
         );
+    }
+
+    /** @return array<string, float> minute of each event that was reached */
+    private function events(): array
+    {
+        $events = $this->watch->minutes;
+        foreach ($this->custard === null ? [] : [
+            [BakeEvent::TimeToLook, $this->custard->readyMinute()],
+            [BakeEvent::Over, $this->custard->doseMinute(Doneness::PAST_ITS_BEST)],
+            [BakeEvent::Tough, $this->custard->doseMinute($this->input->toughDose)],
+        ] as [$event, $minute]) {
+            if (is_finite($minute)) {
+                $events[$event->value] = $minute;
+            }
+        }
+
+        return $events;
     }
 }

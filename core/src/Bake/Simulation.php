@@ -48,20 +48,20 @@ final class Simulation
 
     private readonly StepLoop $loop;
 
-    private function __construct(private readonly BakeInput $input, private readonly BakeDeviation $deviation, private readonly bool $coarse, bool $film)
+    private function __construct(private readonly BakeInput $input, private readonly BakeDeviation $deviation, private readonly Resolution $resolution, bool $film)
     {
         $this->materials = new CellMaterials($input);
-        $this->grid = Grid::of($input, $this->materials->fillingM3, $coarse);
+        $this->grid = Grid::of($input, $this->materials->fillingM3, $resolution);
         $this->cells = new Cells(count($this->grid->kind), $this->grid->columns);
         $this->recorder = new Recorder($this->grid, $this->materials, $input, $film);
-        $this->loop = new StepLoop($this->grid, $this->materials, $input, $deviation->uptakeFactor, $coarse);
+        $this->loop = new StepLoop($this->grid, $this->materials, $input, $deviation, $resolution);
     }
 
-    public static function run(BakeInput $input, ?BakeDeviation $deviation = null, bool $coarse = false, bool $film = false): BakeResult
+    public static function run(BakeInput $input, ?BakeDeviation $deviation = null, ?Resolution $resolution = null, bool $film = false): BakeResult
     {
         $deviation ??= new BakeDeviation;
 
-        return (new self($input->under($deviation), $deviation, $coarse, $film))->bake();
+        return (new self($input->under($deviation), $deviation, $resolution ?? Resolution::fine(), $film))->bake();
     }
 
     private function bake(): BakeResult
@@ -85,7 +85,7 @@ final class Simulation
         });
         $this->recorder->rested($minutes + self::REST_MINUTES, $this->cells);
         $rested = clone $this->cells;
-        if (! $this->coarse) {
+        if ($this->resolution->cools) {
             $this->cool();
         }
 
@@ -121,7 +121,7 @@ final class Simulation
         $watts = match ($stage->how) {
             ShellSupport::Weighted => Weighting::WATTS,
             ShellSupport::Propped => self::BEHIND_FOIL_WATTS,
-            ShellSupport::Bare => self::BARE_SHARE * ($air->convectionAbove + self::BARE_RADIATES_WATTS),
+            ShellSupport::Pricked, ShellSupport::Bare => self::BARE_SHARE * ($air->convectionAbove + self::BARE_RADIATES_WATTS),
         };
         $this->recorder->shellBegins($stage);
         $this->cells->weightsCelsius = self::SHELL_COOLED;
@@ -136,11 +136,11 @@ final class Simulation
     /** The shell has cooled, the filling goes in with the heat it has. */
     private function pourIn(): void
     {
-        $cooled = $this->input->shell === [] || ! $this->input->isLined ? self::SHELL_COLD : self::SHELL_COOLED;
+        $cooled = $this->input->isFrozen() ? $this->input->startCelsius : ($this->input->shell === [] || ! $this->input->isLined ? self::SHELL_COLD : self::SHELL_COOLED);
         foreach ($this->grid->kind as $cell => $kind) {
             $this->cells->T[$cell] = match ($kind) {
                 Grid::FILLING, Grid::TOPPING => $this->input->startCelsius,
-                Grid::LID => self::SHELL_COLD,
+                Grid::LID => min(self::SHELL_COLD, $cooled),
                 default => $cooled,
             };
             if ($kind !== Grid::CRUST) {
@@ -157,7 +157,7 @@ final class Simulation
     {
         $last = $this->input->stages[count($this->input->stages) - 1];
         $this->loop->run(
-            new OvenStage($this->oven($last)->shut(), self::ON_IN_THOUGHT_MINUTES), $this->cells,
+            new OvenStage($this->oven($last)->shut(), self::ON_IN_THOUGHT_MINUTES, isInThought: true), $this->cells,
             fn (float $at, float $cold): bool => $this->recorder->wouldBake($outMinutes + $at, $this->cells, $cold) && $outMinutes + $at - $outMinutes >= self::LOOK_FURTHER_MINUTES,
         );
     }

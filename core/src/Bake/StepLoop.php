@@ -7,16 +7,8 @@ namespace Hojaldre\Core\Bake;
 /** The time loop: one step after another of all that goes on in a pie or its shell. */
 final class StepLoop
 {
-    /** Length of a step, s: of the fine and the coarse grid, and out of the oven; a stage begins with smaller ones, because much changes at once (numerics, docs/model.md). */
-    private const STEP = 20.0;
-
-    private const FIRST_STEP = 10.0;
-
+    /** A stage begins with smaller steps (numerics). */
     private const FIRST_SECONDS = 120.0;
-
-    private const COARSE_STEP = 30.0;
-
-    private const REST_STEP = 40.0;
 
     /** Properties are taken anew so often, s; more often at the beginning of a stage (numerics). */
     private const REFRESH = 120.0;
@@ -27,6 +19,12 @@ final class StepLoop
     private const LATTICE_SHARE = 0.1;
 
     private readonly Heat $heat;
+
+    private readonly Boiling $boiling;
+
+    private readonly Melting $melting;
+
+    private bool $isFrozen;
 
     private readonly TopFace $face;
 
@@ -50,19 +48,22 @@ final class StepLoop
 
     private bool $zFirst = true;
 
-    public function __construct(private readonly Grid $grid, CellMaterials $materials, private readonly BakeInput $input, float $uptakeFactor, private readonly bool $coarse)
+    public function __construct(private readonly Grid $grid, CellMaterials $materials, private readonly BakeInput $input, BakeDeviation $deviation, private readonly Resolution $resolution)
     {
         $paths = CrustPaths::of($grid, false);
-        $this->heat = new Heat($grid, $materials, $input->heatFromBelowFactor());
+        $this->heat = new Heat($grid, $materials, $input->heatFromBelowFactor() * $deviation->fromBelowFactor);
+        $this->boiling = new Boiling($grid, $materials);
+        $this->melting = new Melting($grid, $materials);
+        $this->isFrozen = $input->isFrozen();
         $this->face = new TopFace($grid, $materials);
         $this->weighting = new Weighting($grid);
         $this->filling = new FillingWater($grid, $paths, $materials, $input);
-        $this->browning = new Browning($grid, $materials, $input);
+        $this->browning = new Browning($grid, $materials, $input, $deviation->brownFactor);
         $this->outlineOfPie = Outline::ofPie($grid);
         $this->outlineOfShell = Outline::ofShell($grid);
         $this->crustOfPie = new CrustWater($grid, $paths, $materials, $input->boilsOutBelowShare());
         $this->crustOfShell = new CrustWater($grid, CrustPaths::of($grid, true), $materials, $input->boilsOutBelowShare());
-        $this->barrierShare = $input->barrierShare() * $uptakeFactor;
+        $this->barrierShare = $input->barrierShare() * $deviation->uptakeFactor;
     }
 
     public function steps(): int
@@ -79,23 +80,22 @@ final class StepLoop
     public function run(OvenStage $stage, Cells $cells, callable $note): float
     {
         $outline = $stage->isShell ? $this->outlineOfShell : $this->outlineOfPie;
-        $factors = null;
-        $seconds = $refreshAt = $last = 0.0;
+        $conducts = null;
+        $seconds = $refreshAt = 0.0;
         $until = $stage->minutes * 60;
         while ($seconds < $until - 1e-6) {
-            $step = $stage->isResting ? min(self::REST_STEP, $until - $seconds) : $this->step($seconds, $until);
-            if ($factors === null || $seconds >= $refreshAt || $step !== $last) {
-                $factors = $this->heat->factors($cells, $stage->air, $outline, $step, $stage->insideWatts);
+            $step = $this->step($stage, $seconds, $until);
+            if ($conducts === null || $seconds >= $refreshAt) {
+                $conducts = $this->heat->conductances($cells, $stage->air, $outline, $stage->insideWatts);
                 $refreshAt = $seconds + ($seconds < self::FIRST_SECONDS ? self::FIRST_REFRESH : self::REFRESH);
-                $last = $step;
             }
             $dip = $stage->air->dip($seconds);
             $above = $stage->air->aboveCelsius - $dip;
-            $this->heatUp($stage, $outline, $factors, $cells, $dip, $step);
-            $this->moveWater($stage, $factors->C, $cells, $above, $step);
+            $this->heatUp($stage, $outline, $conducts, $cells, $dip, $step);
+            $this->moveWater($stage, $conducts->joules, $cells, $above, $step);
             [$cold, $where] = Doneness::cook($cells, $this->grid, $this->input->setsAtCelsius, $step);
             if (! $stage->isResting) {
-                $this->browning->brown($cells, $outline, $factors->k, $above, $step);
+                $this->browning->brown($cells, $outline, $conducts->k, $above, $step);
             }
             $seconds += $step;
             $this->steps++;
@@ -115,86 +115,127 @@ final class StepLoop
      */
     public function drift(Surroundings $air, Cells $cells, float $step, callable $goesOn, callable $note): void
     {
-        $factors = $this->heat->factors($cells, $air, $this->outlineOfPie, $step, 0.0);
+        $conducts = $this->heat->conductances($cells, $air, $this->outlineOfPie, 0.0);
         while ($goesOn()) {
-            $load = $this->face->load($cells, $air, $this->outlineOfPie, $factors->k, $air->aboveCelsius, $step);
-            $this->sweep($factors, $this->outlineOfPie, $load, $cells, [$air->belowCelsius, $air->belowCelsius, 0.0], $step);
+            $load = $this->face->load($cells, $air, $this->outlineOfPie, $conducts->k, $air->aboveCelsius, $step);
+            $this->sweep($conducts, [], $this->outlineOfPie, $load, $cells, [$air->belowCelsius, $air->belowCelsius, 0.0], $step);
             $this->steps++;
             $note();
         }
     }
 
-    private function step(float $seconds, float $until): float
+    private function step(OvenStage $stage, float $seconds, float $until): float
     {
-        $step = match (true) {
-            $this->coarse => self::COARSE_STEP,
-            $seconds < self::FIRST_SECONDS => self::FIRST_STEP,
-            default => self::STEP,
-        };
-
-        return min($step, $until - $seconds);
+        return min($until - $seconds, match (true) {
+            $stage->isResting => $this->resolution->restStepSeconds,
+            $seconds < self::FIRST_SECONDS => $this->resolution->firstStepSeconds,
+            $stage->isInThought => $this->resolution->furtherStepSeconds,
+            default => $this->resolution->stepSeconds,
+        });
     }
 
-    private function heatUp(OvenStage $stage, Outline $outline, HeatFactors $factors, Cells $cells, float $dip, float $step): void
+    private function heatUp(OvenStage $stage, Outline $outline, Conductances $conducts, Cells $cells, float $dip, float $step): void
     {
         $above = $stage->air->aboveCelsius - $dip;
         $below = $stage->air->belowCelsius;
-        $load = $this->face->load($cells, $stage->air, $outline, $factors->k, $above, $step);
+        $load = $this->face->load($cells, $stage->air, $outline, $conducts->k, $above, $step);
         if ($stage->isWeighted) {
             $load = $this->weighting->on($load, $cells, $outline, $above, $step);
         }
         $inside = $stage->isWeighted ? $cells->weightsCelsius : ($stage->isShell ? $above : 0.0);
-        $this->sweep($factors, $outline, $load, $cells, [$below - $dip, ($above + $below - $dip) / 2, $inside], $step);
+        $times = $stage->isResting ? [] : $this->boiling->times($cells, $conducts->joules);
+        if ($this->isFrozen && ! $stage->isShell) {
+            $frozen = $this->melting->times($cells, $conducts->joules);
+            $this->isFrozen = $frozen !== [];
+            $times += $frozen;
+        }
+        $this->sweep($conducts, $times, $outline, $load, $cells, [$below - $dip, ($above + $below - $dip) / 2, $inside], $step);
     }
 
-    /** @param  array<int, float>  $C  heat capacity over the step, W/K */
+    /** @param  array<int, float>  $C  heat capacity of each cell, J/K */
     private function moveWater(OvenStage $stage, array $C, Cells $cells, float $above, float $step): void
     {
+        // what moves comes first: how dry a boiling cell is then follows from how hot it is, and not from what reached it last
         if ($stage->isShell) {
-            $this->crustOfShell->boil($cells, $C, $step);
             $this->crustOfShell->diffuse($cells, $step);
+            $this->crustOfShell->boil($cells, $C);
 
             return;
         }
         if ($this->input->lidMm > 0 && $this->input->openShare > self::LATTICE_SHARE) {
             $this->filling->throughTheLattice($cells, $stage->air, $C, $above, $step);
         }
-        $this->crustOfPie->boil($cells, $C, $step);
-        $this->filling->boil($cells, $C, $step);
         $this->filling->feedSkin($cells, $step);
         $wets = $this->filling->wets($cells, $this->filling->release($cells, $step));
         $this->crustOfPie->dryUnderside($cells, $C, $stage->air, $this->input->gapMetresPerSecond(), $step);
         $this->crustOfPie->diffuse($cells, $step);
         $this->crustOfPie->takeUp($cells, $C, $wets, $this->barrierShare, $step);
+        $this->crustOfPie->boil($cells, $C);
+        $this->filling->boil($cells, $C);
     }
 
     /**
-     * Heat along z and r in turn, the other one first each time, then what dried off above.
+     * Heat along z and r in turn, the other one first each time, then what dried off above. A cell that turns out to cool does not
+     * boil, and is swept again as one that does not.
      *
+     * @param  array<int, float>  $times  how many times its capacity a boiling or frozen cell counts with
      * @param  array{float, float, float}  $around  °C below, beside and inside
      */
-    private function sweep(HeatFactors $factors, Outline $outline, FaceLoad $load, Cells $cells, array $around, float $step): void
+    private function sweep(Conductances $conducts, array $times, Outline $outline, FaceLoad $load, Cells $cells, array $around, float $step): void
+    {
+        do {
+            $joules = $conducts->joules;
+            foreach ($times as $c => $factor) {
+                $joules[$c] *= $factor;
+            }
+            [$T, $tops, $watts] = $this->swept($cells->T, $joules, $conducts, $outline, $load, $around, $step);
+            $cooled = false;
+            foreach ($times as $c => $factor) {
+                $warmer = $factor * ($T[$c] - $cells->T[$c]);
+                if ($cells->T[$c] < Boiling::FROM_CELSIUS) {
+                    $T[$c] = $this->melting->warmed($cells, $c, $conducts->joules[$c], $warmer * $conducts->joules[$c]);
+
+                    continue;
+                }
+                if ($warmer < -Boiling::NEAR_KELVINS) {
+                    unset($times[$c]);
+                    $cooled = true;
+                }
+                $T[$c] = $cells->T[$c] + $warmer;
+            }
+        } while ($cooled);
+        $this->face->dry($cells, $tops, $outline, $load, $step);
+        $cells->T = $T;
+        $cells->heatJoules += $watts * $step;
+        $this->zFirst = ! $this->zFirst;
+    }
+
+    /**
+     * @param  array<int, float>  $T
+     * @param  array<int, float>  $joules  what each cell takes to get a K warmer
+     * @param  array{float, float, float}  $around
+     * @return array{array<int, float>, list<float>, float} °C of all cells, °C of the topmost ones once the face above is reckoned, W that came in
+     */
+    private function swept(array $T, array $joules, Conductances $conducts, Outline $outline, FaceLoad $load, array $around, float $step): array
     {
         $grid = $this->grid;
         [$below, $beside, $inside] = $around;
-        $before = [];
-        foreach ($outline->top as $i => $row) {
-            $before[] = $cells->T[$row * $grid->columns + $i];
-        }
-        $T = $cells->T;
-        $cells->T = [];
+        $watts = 0.0;
         if (! $this->zFirst) {
-            $T = $factors->alongR($T, $grid, $outline, $beside, $inside);
-            $cells->heatJoules += $factors->wattsAlongR($T, $grid, $beside) * $step;
+            $T = $conducts->alongR($T, $joules, $grid, $outline, $beside, $inside, $step);
+            $watts = $conducts->wattsAlongR($T, $grid, $beside);
         }
-        $T = $factors->alongZ($T, $grid, $outline, $load, $below);
-        $cells->heatJoules += $factors->wattsAlongZ($T, $grid, $outline, $load, $below) * $step;
+        $T = $conducts->alongZ($T, $joules, $grid, $outline, $load, $below, $step);
+        $watts += $conducts->wattsAlongZ($T, $grid, $outline, $load, $below);
+        $tops = [];
+        foreach ($outline->top as $i => $row) {
+            $tops[] = $T[$row * $grid->columns + $i];
+        }
         if ($this->zFirst) {
-            $T = $factors->alongR($T, $grid, $outline, $beside, $inside);
-            $cells->heatJoules += $factors->wattsAlongR($T, $grid, $beside) * $step;
+            $T = $conducts->alongR($T, $joules, $grid, $outline, $beside, $inside, $step);
+            $watts += $conducts->wattsAlongR($T, $grid, $beside);
         }
-        $this->zFirst = ! $this->zFirst;
-        $cells->T = $T;
-        $this->face->dry($cells, $outline, $before, $load, $step);
+
+        return [$T, $tops, $watts];
     }
 }

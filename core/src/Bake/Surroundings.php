@@ -19,9 +19,16 @@ final readonly class Surroundings
     private const ACROSS_MM = 230.0;
 
     /** What opening the door costs, K, and how long it takes to come back, s. */
-    private const DIP_KELVINS = 30.0;
+    private const DIP_KELVINS = 44.0;
 
-    private const DIP_SECONDS = 360.0;
+    private const DIP_SECONDS = 450.0;
+
+    /** What a loose tent of foil lets through: it shades, but the air under it gets hot (judgement, fitted to the deep pie of practice). */
+    private const TENT_CONVECTS = 0.75;
+
+    private const TENT_RADIATES = 0.5;
+
+    private const TENT_DRIES = 0.5;
 
     /**
      * @param  float  $aboveCelsius  above the pie
@@ -65,11 +72,11 @@ final readonly class Surroundings
         return new self(
             aboveCelsius: $celsius + $hotterAbove,
             belowCelsius: $celsius + $hotterBelow,
-            convectionAbove: $above * $small * ($tent ? 0.6 : 1.0) * $heatTransferFactor,
+            convectionAbove: $above * $small * ($tent ? self::TENT_CONVECTS : 1.0) * $heatTransferFactor,
             convectionBelow: $below * $small * $heatTransferFactor,
-            radiates: ($tent ? 0.25 : 1.0) * $heatTransferFactor,
+            radiates: ($tent ? self::TENT_RADIATES : 1.0) * $heatTransferFactor,
             rimShare: $shield ? 0.4 : 1.0,
-            dries: $tent ? 0.4 : 1.0,
+            dries: $tent ? self::TENT_DRIES : 1.0,
             lewis: 800.0,
             vapourKgPerM3: Vapour::density(self::VAPOUR_PASCAL, $celsius),
             contact: $onSteel ? 80.0 : 0.0,

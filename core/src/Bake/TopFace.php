@@ -7,7 +7,7 @@ namespace Hojaldre\Core\Bake;
 /**
  * The face that looks up into the oven, column by column: convection, radiation and drying.
  * q = h_eff (T_oven - T) - L m; h = h_c + radiation; h_eff = h / (1 + h dz / 2k);
- * m = h_c / lewis f (a_w c_sat(T) - c_oven), linear in T about the last step (Lewis; docs/sources.md#incropera).
+ * m = h_c / lewis f (a_w c_sat(T) - c_oven), linear in T and in water about the last step (Lewis; docs/sources.md#incropera).
  */
 final readonly class TopFace
 {
@@ -20,10 +20,8 @@ final readonly class TopFace
     /** An empty shell shades itself (fitted). */
     private const INSIDE_A_SHELL = 0.75;
 
-    /** Share of a cell's water that may dry off in a step: as reckoned before the sweep, and after it (numerics). */
-    private const MOST_BEFORE = 0.25;
-
-    private const MOST_AFTER = 0.9;
+    /** Share of a cell's water that may dry off in a step (numerics). */
+    private const MOST = 0.9;
 
     /** The first column of the side crust, and of the wall. */
     private int $side;
@@ -63,18 +61,16 @@ final readonly class TopFace
 
                 continue;
             }
-            $activity = Vapour::activityShare($W[$cell] / $solids[$what]);
+            [$activity, $rises] = Vapour::activityAndRise($W[$cell] / $solids[$what]);
             $n = (int) $t;
             $n = $n < 0 ? 0 : ($n > Vapour::LAST_ROW ? Vapour::LAST_ROW : $n);
             $rise = $densities[$n + 1] - $densities[$n];
+            $saturated = $densities[$n] + $rise * ($t - $n);
             $hm = $convection / $air->lewis * self::DRYING[$what] * $air->dries;
-            $m0 = $hm * ($activity * ($densities[$n] + $rise * ($t - $n)) - $air->vapourKgPerM3);
+            // as it gets drier in this step it dries less: m = hm (a(W - m dt/dz) c - c_oven), linear in m
+            $hm /= 1 + $hm * $saturated * $rises / $solids[$what] * $seconds / $dz[$row];
+            $m0 = $hm * ($activity * $saturated - $air->vapourKgPerM3);
             $dm = $hm * $activity * $rise;
-            $most = self::MOST_BEFORE * $W[$cell] * $dz[$row] / $seconds;
-            if ($m0 > $most) {
-                $dm *= $most / $m0;
-                $m0 = $most;
-            }
             $m[] = $m0;
             $slope[] = $dm;
             $addD[] = $area[$i] * ($h + Vapour::LATENT_JOULES_PER_KG * $dm);
@@ -97,25 +93,24 @@ final readonly class TopFace
     /**
      * Takes the vapour of the step off the topmost cells.
      *
-     * @param  array<int, float>  $before  their temperatures before the sweep, °C
+     * @param  list<float>  $tops  their temperatures after the sweep, °C; before it they are still in the cells
      */
-    public function dry(Cells $cells, Outline $outline, array $before, FaceLoad $load, float $seconds): void
+    public function dry(Cells $cells, array $tops, Outline $outline, FaceLoad $load, float $seconds): void
     {
         $W = $cells->W;
         $cells->W = [];
-        $T = $cells->T;
         $dz = $this->grid->dz;
         $area = $this->grid->area;
         [$m, $slope] = [$load->m, $load->slope];
         $gone = $joules = 0.0;
         foreach ($outline->top as $i => $row) {
             $cell = $row * $this->grid->columns + $i;
-            $kg = ($m[$i] + $slope[$i] * ($T[$cell] - $before[$i])) * $seconds;
-            $most = self::MOST_AFTER * $W[$cell] * $dz[$row];
+            $kg = ($m[$i] + $slope[$i] * ($tops[$i] - $cells->T[$cell])) * $seconds;
+            $most = self::MOST * $W[$cell] * $dz[$row];
             $kg = $kg > $most ? $most : $kg;
             $W[$cell] -= $kg / $dz[$row];
             $gone += $kg * $area[$i];
-            $joules += $kg * $area[$i] * Vapour::WATER_JOULES_PER_KG_KELVIN * $T[$cell];
+            $joules += $kg * $area[$i] * Vapour::WATER_JOULES_PER_KG_KELVIN * $tops[$i];
         }
         $cells->W = $W;
         $cells->evaporatedKg += $gone;

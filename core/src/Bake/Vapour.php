@@ -70,6 +70,18 @@ final readonly class Vapour
         return $waterRatio > self::FREE_FROM_RATIO ? 1.0 : 1 - exp(-11 * $waterRatio ** 1.1);
     }
 
+    /** @return array{float, float} activity over X, 0 to 1, and how it rises with X */
+    public static function activityAndRise(float $waterRatio): array
+    {
+        if ($waterRatio > self::FREE_FROM_RATIO) {
+            return [1.0, 0.0];
+        }
+        $power = $waterRatio ** 0.1;
+        $left = exp(-11 * $waterRatio * $power);
+
+        return [1 - $left, 12.1 * $power * $left];
+    }
+
     /** @return list<float> kg in a m3 of saturated vapour, at 0, 1, 2 ... 320 °C */
     public static function densities(): array
     {

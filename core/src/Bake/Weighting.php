@@ -8,13 +8,13 @@ namespace Hojaldre\Core\Bake;
 final readonly class Weighting
 {
     /** W/m2 K from weights to crust (fitted), J/m2 K that they hold, what reaches them from the oven, share of drying under them (judgement) */
-    public const WATTS = 15.0;
+    public const WATTS = 30.0;
 
     private const HOLD_JOULES = 9000.0;
 
     private const FROM_THE_OVEN_SHARE = 0.6;
 
-    private const DRIES_SHARE = 0.15;
+    private const DRIES_SHARE = 0.3;
 
     public function __construct(private Grid $grid)
     {

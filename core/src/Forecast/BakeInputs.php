@@ -6,6 +6,7 @@ namespace Hojaldre\Core\Forecast;
 
 use Hojaldre\Core\Bake\BakeInput;
 use Hojaldre\Core\Bake\Browning;
+use Hojaldre\Core\Custard\Custard;
 use Hojaldre\Core\Food\DoughKind;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Oven\StandsOn;
@@ -34,7 +35,7 @@ final readonly class BakeInputs
     private const POURS_EGGS_PER_100G = 1.5;
 
     /** How fast a top browns against plain pastry, and the water to solids at which it browns half as fast (fitted). */
-    private const TOPS = ['custard' => [7.5, 1.3], 'cheese' => [2.8, 1.3], 'solids' => [4.0, 1.3]];
+    private const TOPS = ['custard' => [7.5, 1.3], 'cheese' => [5.0, 1.3], 'solids' => [5.5, 1.3]];
 
     private const GLAZES = [Glaze::None->value => 1.0, Glaze::Milk->value => 1.6, Glaze::Egg->value => 2.2];
 
@@ -43,10 +44,8 @@ final readonly class BakeInputs
 
     public const FOLD_GLAZE = Glaze::Egg;
 
-    /** Less across than this is no pie, mm; nothing goes in colder than this, °C (definition). */
+    /** Less across than this is no pie, mm (definition). */
     private const LEAST_RADIUS = 10.0;
-
-    private const COLDEST = 1.0;
 
     public static function of(Weights $weights): BakeInput
     {
@@ -74,10 +73,11 @@ final readonly class BakeInputs
             doughKind: $pie->crust->dough->doughKind ?? DoughKind::Short,
             partsKg: array_map(static fn (float $kg): float => $kg / $units, self::partsKg($pie->layers, $pie->seasonings)),
             toppingKg: self::topping($pie),
-            startCelsius: max(self::COLDEST, $weights->startCelsius()),
-            setsAtCelsius: $custard !== null && $custard->eggs > 0 ? $custard->setsAtCelsius() : null,
+            startCelsius: $weights->startCelsius(),
+            setsAtCelsius: $custard !== null && $custard->eggs > 0 && $weights->hasToSet() ? $custard->setsAtCelsius() : null,
+            toughDose: $custard === null ? Custard::TOUGH_DOSE : $custard->toughDose($weights->starchShare()),
             liquidKg: ($layer?->grams() ?? 0.0) / 1000 / $units,
-            weepKg: $weights->looseGrams / 1000 / $units,
+            weep: WeepOrder::of($weights)->scaled(1 / 1000 / $units),
             bindsKg: ($weights->looseGrams - $weights->freeGrams) / 1000 / $units,
             runnyShare: $layer === null ? 0.0 : self::POURS * self::pourableGrams($layer) / max(1.0, $weights->fillingGrams),
             seal: $pie->crust->seal,

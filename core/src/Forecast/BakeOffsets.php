@@ -10,10 +10,10 @@ use Hojaldre\Core\Bake\BakeEvent;
 final readonly class BakeOffsets
 {
     /** Events that readings are made of. */
-    private const EVENTS = [BakeEvent::TimeToLook, BakeEvent::Set, BakeEvent::Safe, BakeEvent::Over, BakeEvent::Golden];
+    private const EVENTS = [BakeEvent::TimeToLook, BakeEvent::Set, BakeEvent::Safe, BakeEvent::Over, BakeEvent::Tough, BakeEvent::Golden];
 
     /** @param  array<string, float>  $minutes  by event */
-    private function __construct(private array $minutes, public float $basePercents)
+    private function __construct(private array $minutes, public float $baseRatio)
     {
     }
 
@@ -36,10 +36,5 @@ final readonly class BakeOffsets
     public function minutes(BakeEvent $event): float
     {
         return $this->minutes[$event->value] ?? 0.0;
-    }
-
-    public function areNone(): bool
-    {
-        return $this->minutes === [];
     }
 }

@@ -23,6 +23,12 @@ final readonly class WeighingDeviation
         return new self;
     }
 
+    /** Each cause: what it turns, and by how much 8 bakes in 10 differ at most. */
+    private const SPREADS = ['weepFactor' => 0.3, 'eggFactor' => 0.06, 'saltFactor' => 0.05, 'volumeFactor' => 0.03];
+
+    /** Of a normal spread, 8 in 10 lie within so many standard deviations (a table of the normal distribution). */
+    private const EIGHT_IN_TEN = 1.2816;
+
     /**
      * Pairs of less and more, one cause a pair.
      *
@@ -30,11 +36,14 @@ final readonly class WeighingDeviation
      */
     public static function pairs(): array
     {
-        return [
-            [new self(weepFactor: 0.7), new self(weepFactor: 1.3)],
-            [new self(eggFactor: 0.94), new self(eggFactor: 1.06)],
-            [new self(saltFactor: 0.95), new self(saltFactor: 1.05)],
-            [new self(volumeFactor: 0.97), new self(volumeFactor: 1.03)],
-        ];
+        return array_map(static fn (string $what, float $spread): array => [new self(...[$what => 1 - $spread]), new self(...[$what => 1 + $spread])], array_keys(self::SPREADS), array_values(self::SPREADS));
+    }
+
+    /** @return list<self> kitchens drawn with all causes at once, the same for the same seed */
+    public static function drawn(int $count, int $seed): array
+    {
+        $random = new Normal($seed);
+
+        return array_map(static fn (): self => new self(...array_map(static fn (float $spread): float => 1 + $spread / self::EIGHT_IN_TEN * $random->next(), self::SPREADS)), range(1, $count));
     }
 }

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Forecast;
 
 use Hojaldre\Core\Custard\Custard;
+use Hojaldre\Core\Food\Freezing;
+use Hojaldre\Core\Food\Role;
+use Hojaldre\Core\Food\Thermal;
 use Hojaldre\Core\Moisture\LayerWater;
 use Hojaldre\Core\Pie\Form;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Safety\SafeTemperature;
 use Hojaldre\Core\Seasoning\Salt;
 use Hojaldre\Core\Seasoning\SaltSource;
@@ -17,8 +21,19 @@ use Hojaldre\Core\Tin\Tin;
 /** The weighing arithmetic of one design: what the readings are taken from. Made once for a design and handed on. */
 final readonly class Weights
 {
+    /** The yolk in a mayonnaise alone is no custard, eggs; what pours is nearly all liquid (judgement). */
+    private const LEAST_EGGS = 0.5;
+
+    private const POURED_SHARE = 0.75;
+
+    /** Starch to liquid that binds it (common practice, no source: 50 g of flour to a litre coats a spoon). */
+    private const BINDING_STARCH = 0.035;
+
     /** A filling folded into a disc is pressed together, with this much air left in it (judgement). */
     private const PRESSED = 1.15;
+
+    /** Where heat capacities are taken, °C (definition). */
+    private const HEAT_AT = 20.0;
 
     /** Of an empty pie, °C (common practice, no source). */
     private const USUAL_START = 10.0;
@@ -42,6 +57,7 @@ final readonly class Weights
         public float $solidMl,
         public float $heapMl,
         public float $custardMl,
+        private float $earlyShare = Custard::EARLY_SHARE,
     ) {
     }
 
@@ -82,7 +98,8 @@ final readonly class Weights
         return array_map(fn (array $pair): array => array_map($this->under(...), $pair), WeighingDeviation::pairs());
     }
 
-    private function under(WeighingDeviation $deviation): self
+    /** The same design where one kitchen differs. */
+    public function under(WeighingDeviation $deviation): self
     {
         $free = array_sum(array_map(static fn (LayerWater $one): float => $one->freeGrams, $this->water));
         $loose = $free * $deviation->weepFactor;
@@ -92,7 +109,35 @@ final readonly class Weights
         }
         $absorbed = min($loose, $capacity);
 
-        return new self($this->pie, $deviation, $this->lined, $this->water, $loose, $absorbed, $loose - $absorbed, $this->fillingGrams, $this->solidMl, $this->heapMl, $this->custardMl);
+        return new self($this->pie, $deviation, $this->lined, $this->water, $loose, $absorbed, $loose - $absorbed, $this->fillingGrams, $this->solidMl, $this->heapMl, $this->custardMl, $this->earlyShare);
+    }
+
+    /** With what a bake says of how much of the weep left before its place set, 0 to 1. */
+    public function settling(float $earlyShare): self
+    {
+        return new self(
+            $this->pie, $this->deviation, $this->lined, $this->water, $this->looseGrams, $this->absorbedGrams, $this->freeGrams, $this->fillingGrams,
+            $this->solidMl, $this->heapMl, $this->custardMl, $earlyShare,
+        );
+    }
+
+    /** Water that one layer will let go and no binder folded into it holds, g. */
+    public function looseOf(SolidLayer $layer): float
+    {
+        return $this->water[$layer->id]->freeGrams * $this->deviation->weepFactor;
+    }
+
+    /** Carbohydrate of the whole filling, 0 to 1: it lets a custard stand more heat. */
+    public function starchShare(): float
+    {
+        $grams = 0.0;
+        foreach ($this->pie->layers as $layer) {
+            foreach ($layer->ingredients() as $one) {
+                $grams += $one->grams() * $one->food->per100g->carbohydrate / 100;
+            }
+        }
+
+        return $this->fillingGrams > 0 ? $grams / $this->fillingGrams : 0.0;
     }
 
     /** Raw dough in the tin, trimmed at the rim, and the lid. */
@@ -111,7 +156,7 @@ final readonly class Weights
         $layer = $this->pie->custard();
 
         return $layer === null ? null : new Custard(
-            $layer->eggCount() * $this->deviation->eggFactor, $layer->liquidGrams(), $this->freeGrams, $layer->yolkShare(), $layer->fatShare(),
+            $layer->eggCount() * $this->deviation->eggFactor, $layer->liquidGrams(), $this->freeGrams, $layer->yolkShare(), $layer->fatShare(), $this->earlyShare,
         );
     }
 
@@ -147,18 +192,58 @@ final readonly class Weights
         return $this->lined->depthForVolumeMm($this->deviation->volumeFactor * $ml);
     }
 
-    /** What the filling has when it goes in, from where each part comes from: the mean by weight, °C. */
+    /** Solids stand above what is poured between them. */
+    public function isHeaped(): bool
+    {
+        return $this->heapMl > $this->solidMl + $this->custardMl;
+    }
+
+    /** What the filling has when it goes in, from where each part comes from: all their heat together, ice and all, °C. */
     public function startCelsius(): float
     {
-        $grams = $heat = 0.0;
+        $heat = $joules = $melts = 0.0;
         foreach ($this->pie->layers as $layer) {
-            foreach ($layer->ingredients() as $ingredient) {
-                $grams += $ingredient->grams();
-                $heat += $ingredient->grams() * $layer->fromCelsius();
+            foreach ($layer->ingredients() as $one) {
+                $water = $one->grams() * $one->food->per100g->water / 100;
+                $holds = Thermal::of($one->food->per100g, self::HEAT_AT)->specificHeat() * $one->grams();
+                $freezes = Freezing::LATENT_JOULES_PER_KG * Freezing::freezable($water, $one->grams() - $water);
+                $heat += Freezing::heat($layer->fromCelsius(), $holds, $freezes);
+                $joules += $holds;
+                $melts += $freezes;
             }
         }
 
-        return $grams > 0 ? $heat / $grams : self::USUAL_START;
+        return $joules > 0 ? Freezing::celsius($heat, $joules, $melts) : self::USUAL_START;
+    }
+
+    /**
+     * Whether there is a custard that egg has to set. A sauce, a mayonnaise with cheese, a fresh cheese bind by other means: starch,
+     * fat, curd, cooling. A cream poured into an open pie without egg or flour does not bind at all, and is one that has to set and cannot.
+     */
+    public function hasToSet(): bool
+    {
+        $layer = $this->pie->custard();
+        if ($layer === null) {
+            return false;
+        }
+        if ($layer->eggCount() > 0) {
+            return $layer->eggs !== [] || $layer->blended !== [] || $layer->eggCount() >= self::LEAST_EGGS;
+        }
+
+        return ! $this->pie->form()->isClosed() && $layer->liquidGrams() >= self::POURED_SHARE * $layer->grams() && $this->binderStarchGrams() < self::BINDING_STARCH * $layer->liquidGrams();
+    }
+
+    /** Starch of flours stirred in, g. */
+    private function binderStarchGrams(): float
+    {
+        $grams = 0.0;
+        foreach ($this->pie->layers as $layer) {
+            foreach ($layer->ingredients() as $one) {
+                $grams += $one->food->role === Role::Binder ? $one->grams() * $one->food->per100g->carbohydrate / 100 : 0.0;
+            }
+        }
+
+        return $grams;
     }
 
     /** What its coldest point must reach, °C. */

@@ -21,6 +21,7 @@ final readonly class BakePlan
         public StandsOn $on = StandsOn::Rack,
         public ?Oven $oven = null,
         public TinMaterial $tinMaterial = TinMaterial::DarkSteel,
+        public ColourWish $colour = ColourWish::Gold,
     ) {
     }
 
@@ -53,11 +54,16 @@ final readonly class BakePlan
     /** @param  non-empty-list<Stage>  $stages */
     public function withStages(array $stages): self
     {
-        return new self($stages, $this->on, $this->oven, $this->tinMaterial);
+        return new self($stages, $this->on, $this->oven, $this->tinMaterial, $this->colour);
+    }
+
+    public function withColour(ColourWish $colour): self
+    {
+        return new self($this->stages, $this->on, $this->oven, $this->tinMaterial, $colour);
     }
 
     public function withOn(StandsOn $on): self
     {
-        return new self($this->stages, $on, $this->oven, $this->tinMaterial);
+        return new self($this->stages, $on, $this->oven, $this->tinMaterial, $this->colour);
     }
 }

@@ -32,7 +32,7 @@ final readonly class Pie implements Judged
     public const FORMAT = 'hojaldre-pie';
 
     /** Of the file; raised with every change of a field (definition). */
-    public const VERSION = 3;
+    public const VERSION = 4;
 
     /** A limit of ours (definition). */
     private const MOST_LAYERS = 30;

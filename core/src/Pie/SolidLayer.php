@@ -19,6 +19,9 @@ use Hojaldre\Core\Seasoning\StepSalt;
 /** Vegetables, fish, meat, cheese, nuts: what the custard runs between. */
 final readonly class SolidLayer implements Judged, Layer
 {
+    /** (judgement) */
+    private const DENSE_AFTER_SHARE = 0.25;
+
     /** A limit of ours (definition). */
     private const MOST_STEPS = 8;
 
@@ -118,7 +121,13 @@ final readonly class SolidLayer implements Judged, Layer
     /** The room it takes up as a heap, gaps included. */
     public function heapMl(): float
     {
-        return max($this->trueMl(), $this->now->grams / $this->food->bulkGramsPerMl);
+        return $this->trueMl() * (1 + ($this->food->gramsPerMl / $this->food->bulkGramsPerMl - 1) * (1 - $this->softenedShare()));
+    }
+
+    /** How far preparing has made it lie dense, 0 raw to 1: what has lost a quarter of its weight has no gaps left to speak of, and raw flesh is pressed down (judgement). */
+    private function softenedShare(): float
+    {
+        return $this->food->isRawFlesh() ? 1.0 : min(1.0, ($this->bought->grams - $this->now->grams) / max(1e-9, self::DENSE_AFTER_SHARE * $this->bought->grams));
     }
 
     /** Driven down to this weight: the last step goes further; where nothing was done to it yet, a step is added. */

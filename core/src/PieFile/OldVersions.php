@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\PieFile;
 
 use Hojaldre\Core\Document\DocumentWriter;
+use Hojaldre\Core\Oven\ColourWish;
 use Hojaldre\Core\Pastry\ShellBake;
 use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pie\Pie;
@@ -30,7 +31,24 @@ final readonly class OldVersions
         }
         $document = $version === 1 ? self::fromOne($document) : $document;
 
-        return ($document['version'] ?? null) === 2 ? self::fromTwo($document) : $document;
+        $document = ($document['version'] ?? null) === 2 ? self::fromTwo($document) : $document;
+
+        return ($document['version'] ?? null) === 3 ? self::fromThree($document) : $document;
+    }
+
+    /**
+     * Version 3 did not say how brown it was wanted; golden is what cooks commonly want.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    private static function fromThree(array $document): array
+    {
+        if (is_array($document['bake'] ?? null)) {
+            $document['bake'] += ['colour' => ColourWish::Gold->value];
+        }
+
+        return ['version' => 4] + $document;
     }
 
     /**

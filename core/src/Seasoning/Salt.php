@@ -11,6 +11,11 @@ final readonly class Salt
 
     public const MOST_PERCENT = 1.4;
 
+    /** Beyond these nobody is content; between lie mild on purpose, beside a salty cheese or fish, and savoury (fitted, docs/model.md). */
+    public const BLAND_PERCENT = 0.35;
+
+    public const TOO_SALTY_PERCENT = 1.9;
+
     /** The middle to aim a correction at, a little low because salt cannot be taken out (common practice, no source). */
     public const AIM_PERCENT = 1.05;
 

@@ -24,6 +24,7 @@ final readonly class Levers
             ReadingName::Base => self::forBase($pie),
             ReadingName::Salt => self::forSalt($pie, $reading->value !== null && $tooHigh),
             ReadingName::Fill => self::forFill($pie, $tooHigh),
+            ReadingName::Colour => [],
             ReadingName::Safe => [new BakeLonger, new FanOn],
         };
 
@@ -62,7 +63,7 @@ final readonly class Levers
     /** @return list<Lever> */
     private static function forSet(Reading $reading): array
     {
-        return $reading->verdict === Verdict::OverBaked ? [new TakeOutEarlier, new CoolerOven] : [new BakeLonger, new FanOn];
+        return $reading->verdict === Verdict::Tough ? [new TakeOutEarlier, new CoolerOven] : [new BakeLonger, new FanOn];
     }
 
     /** @return list<Lever> */

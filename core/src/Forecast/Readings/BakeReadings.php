@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Forecast\Readings;
 
 use Hojaldre\Core\Bake\BakeEvent;
-use Hojaldre\Core\Bake\Simulation;
 use Hojaldre\Core\Forecast\SimulatedBake;
 use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pastry\BaseVerdict;
+use Hojaldre\Core\Pastry\ShellSupport;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Safety\Lethality;
 use Hojaldre\Core\Statement\Statement;
 
-/** The three readings that the bake gives: when it sets, how dry the base is, when its coldest point is safe. */
+/** The readings that the bake gives: when it can come out, how wet the base is, how brown it gets, when its coldest point is safe. */
 final readonly class BakeReadings
 {
     /** A window shorter than this is no target for a cook, a longer one than that is not drawn, min (definition). */
@@ -21,53 +21,45 @@ final readonly class BakeReadings
 
     private const MOST_WINDOW = 30.0;
 
-    /** Share that may be over-cooked at its beginning before it is said, and leathery before it counts against the pie (judgement). */
-    private const OVER_AT_MOST = 0.6;
-
-    private const LEATHERY_AT_MOST = 0.5;
-
     /** A rough answer says "safe" only with so much to spare (judgement). */
     private const ROUGH_MARGIN = 1.25;
 
-    /** Golden so many minutes after it has set is over-baking for colour (judgement). */
-    private const COLOUR_MINUTES = 4;
+    /** Golden so many minutes after it could come out is over-baking for colour (judgement). */
+    private const COLOUR_MINUTES = 6;
 
-    /** Of the rule of minutes, and beyond the bake; of the rule of the base, % (definition). */
+    /** Of the rule of minutes, and beyond the bake; of the rule of the base, water to solids (definition). */
     private const SCALE_MINUTES = 60.0;
 
     private const SCALE_BEYOND = 1.3;
 
-    private const SCALE_PERCENT = 28.0;
+    private const SCALE_RATIO = 0.6;
 
     public static function take(ReadingName $name, Weights $weights, ?SimulatedBake $bake): Reading
     {
         return match ($name) {
             ReadingName::Set => self::set($weights, $bake),
-            ReadingName::Base => self::base($bake),
+            ReadingName::Base => self::base($weights->pie, $bake),
+            ReadingName::Colour => ColourReading::take($weights->pie, $bake),
             default => self::safe($weights->pie, $bake),
         };
     }
 
-    /**
-     * On which side of its limits a pie stands: -1 below, 0 inside, 1 above; null where it cannot be told.
-     *
-     * @param  float  $doubtMinutes  how far up the range of "safe" goes, which must be inside as a whole
-     */
-    public static function side(ReadingName $name, Pie $pie, ?SimulatedBake $bake, float $doubtMinutes): ?int
+    /** On which side of its limits a pie stands: -1 below, 0 inside, 1 above; null where it cannot be told. */
+    public static function side(ReadingName $name, Pie $pie, ?SimulatedBake $bake): ?int
     {
         if ($bake === null) {
             return null;
         }
-        $out = $pie->bake->minutes();
 
         return match ($name) {
-            ReadingName::Base => is_nan($bake->base()) ? null : ($bake->base() > BaseVerdict::DRY_TO_PERCENT + Limits::SLACK ? 1 : 0),
-            ReadingName::Set => $bake->input->setsAtCelsius === null ? null : match (true) {
-                $bake->minute(BakeEvent::Set) > $out + Limits::SLACK => 1,
-                $bake->result->leatheryShare > self::LEATHERY_AT_MOST => -1,
+            ReadingName::Base => is_nan($bake->base()) ? null : (in_array(self::baseVerdict($pie, $bake), [Verdict::Soggy, Verdict::Raw, Verdict::PuffsUp], true) ? 1 : 0),
+            ReadingName::Set => $bake->input->setsAtCelsius === null ? null : match (self::setVerdict($bake)) {
+                Verdict::NeverSets, Verdict::NotSet => 1,
+                Verdict::Tough => -1,
                 default => 0,
             },
-            default => $bake->minute(BakeEvent::Safe) + $doubtMinutes > $out + Limits::SLACK ? 1 : 0,
+            ReadingName::Colour => ColourReading::side($pie, $bake),
+            default => $bake->range(BakeEvent::Safe)[1] > $pie->bake->minutes() + Limits::SLACK ? 1 : 0,
         };
     }
 
@@ -75,84 +67,94 @@ final readonly class BakeReadings
     {
         $out = $weights->pie->bake->minutes();
         $scale = [0.0, max(self::SCALE_MINUTES, self::SCALE_BEYOND * $out)];
-        if (($weights->custard()->eggs ?? 0.0) <= 0) {
-            return Reading::without(ReadingName::Set, ReadingUnit::Minutes, Limits::none(), $scale, Verdict::NoEgg, new Statement('set.no-egg'), ReadingState::Outside);
-        }
         if ($bake === null) {
             return Reading::without(ReadingName::Set, ReadingUnit::Minutes, Limits::none(), $scale, Verdict::NothingPoured, new Statement('set.nothing-poured'));
         }
-        $set = $bake->minute(BakeEvent::Set);
-        $range = $bake->range(BakeEvent::Set);
-        $verdict = self::setVerdict($bake, $set, $out);
+        $ready = $bake->minute(BakeEvent::TimeToLook);
+        $range = $bake->range(BakeEvent::TimeToLook);
+        $verdict = self::setVerdict($bake);
         $state = match (true) {
-            ! in_array($verdict, [Verdict::Set, Verdict::PastItsBest], true) => ReadingState::Outside,
+            in_array($verdict, [Verdict::NeverSets, Verdict::NotSet, Verdict::Tough], true) => ReadingState::Outside,
             $range[1] > $out || $verdict === Verdict::PastItsBest => ReadingState::Marginal,
             default => ReadingState::Inside,
         };
-        $window = max(self::LEAST_WINDOW, min(self::MOST_WINDOW, $bake->minute(BakeEvent::Over) - $set));
-        $from = max(0.0, $out - $window);
-        // how much is over is counted by volume; the rule shows minutes, so its left wall moves to where the count would begin
-        $from = $state !== ReadingState::Outside && $set < $from ? max(0.0, $set - 1) : $from;
+        // taken out a little early it gets there on the rack; how long it may stay in is counted from when it could come out
+        $early = max(0.0, $ready - $bake->result->nearlySetMinute);
+        $window = max(self::LEAST_WINDOW, min(self::MOST_WINDOW, $bake->minute(BakeEvent::Tough) - $ready));
 
         return Reading::of(
-            ReadingName::Set, ReadingUnit::Minutes, $set, $range, Limits::between($from, LimitName::OverBaked, $out, LimitName::TakeOut), $scale, $state, $verdict,
-            self::setReasons($bake, $set),
+            ReadingName::Set, ReadingUnit::Minutes, $ready, $range, Limits::between(max(0.0, $out - $window), LimitName::Tough, $out + (is_finite($early) ? $early : 0.0), LimitName::TakeOut),
+            $scale, $state, $verdict, self::setReasons($bake, $ready, $out),
         );
     }
 
-    private static function setVerdict(SimulatedBake $bake, float $set, float $out): Verdict
+    private static function setVerdict(SimulatedBake $bake): Verdict
     {
+        $result = $bake->result;
+        $out = $result->outMinutes + Limits::SLACK;
+        // a rough bake that was moved by what a fine one says is judged by its minutes, and so is every other
         return match (true) {
-            ! is_finite($set) => Verdict::NeverSets,
-            $set > $out + Limits::SLACK => Verdict::NotSet,
-            $bake->result->leatheryShare > self::LEATHERY_AT_MOST => Verdict::OverBaked,
-            $bake->result->overShare > self::OVER_AT_MOST => Verdict::PastItsBest,
+            ! is_finite($bake->minute(BakeEvent::TimeToLook)) => Verdict::NeverSets,
+            $bake->minute(BakeEvent::TimeToLook) - ($result->minute(BakeEvent::TimeToLook) - $result->nearlySetMinute) > $out => Verdict::NotSet,
+            $bake->minute(BakeEvent::Tough) <= $out => Verdict::Tough,
+            $bake->minute(BakeEvent::TimeToLook) > $out => Verdict::JustSet,
+            $bake->minute(BakeEvent::Over) <= $out => Verdict::PastItsBest,
             default => Verdict::Set,
         };
     }
 
     /** @return list<Statement> */
-    private static function setReasons(SimulatedBake $bake, float $set): array
+    private static function setReasons(SimulatedBake $bake, float $ready, float $out): array
     {
-        if (! is_finite($set)) {
+        if (! is_finite($ready)) {
             return [new Statement('set.never')];
         }
-        $golden = $bake->minute(BakeEvent::Golden);
+        [$over, $golden, $carries] = [$bake->minute(BakeEvent::Over), $bake->minute(BakeEvent::Golden), $bake->result->carriesOverKelvins];
 
         return [
-            new Statement('set.when', ['setCelsius' => $bake->input->setsAtCelsius ?? 0.0, 'setMinutes' => $set, 'lookMinutes' => $bake->minute(BakeEvent::TimeToLook)]),
-            new Statement('set.over', ['overPercent' => 100 * $bake->result->overShare]),
-            ...(is_finite($golden) && $golden > $set + self::COLOUR_MINUTES ? [new Statement('set.colour', ['goldenMinutes' => $golden, 'afterMinutes' => $golden - $set])] : []),
+            new Statement('set.when', ['setCelsius' => $bake->input->setsAtCelsius ?? 0.0, 'readyMinutes' => $ready, 'restKelvins' => max(0.0, $carries)]),
+            is_finite($over) ? new Statement('set.window', ['readyMinutes' => $ready, 'overMinutes' => max($ready, $over)]) : new Statement('set.wide'),
+            ...(is_finite($golden) && $golden > $ready + self::COLOUR_MINUTES ? [new Statement('set.colour', ['goldenMinutes' => $golden, 'afterMinutes' => $golden - $ready])] : []),
         ];
     }
 
-    private static function base(?SimulatedBake $bake): Reading
+    private static function base(Pie $pie, ?SimulatedBake $bake): Reading
     {
-        $limits = Limits::upTo(BaseVerdict::DRY_TO_PERCENT, LimitName::DryTo);
-        $scale = [0.0, self::SCALE_PERCENT];
+        $limits = Limits::upTo(BaseVerdict::SOFT_TO_RATIO, LimitName::Soggy);
+        $scale = [0.0, self::SCALE_RATIO];
         if ($bake === null) {
-            return Reading::without(ReadingName::Base, ReadingUnit::Percent, $limits, $scale, Verdict::NothingPoured, new Statement('base.nothing-poured'));
+            return Reading::without(ReadingName::Base, ReadingUnit::WaterRatio, $limits, $scale, Verdict::NothingPoured, new Statement('base.nothing-poured'));
         }
-        $value = $bake->base();
         $range = $bake->baseRange();
         $state = match (true) {
-            ! $limits->holds($value) => ReadingState::Outside,
+            self::side(ReadingName::Base, $pie, $bake) !== 0 => ReadingState::Outside,
             $limits->holds($range[1]) => ReadingState::Inside,
             default => ReadingState::Marginal,
         };
 
-        return Reading::of(ReadingName::Base, ReadingUnit::Percent, $value, $range, $limits, $scale, $state, Verdict::from(BaseVerdict::of($value)->value), self::baseReasons($bake));
+        return Reading::of(ReadingName::Base, ReadingUnit::WaterRatio, $bake->base(), $range, $limits, $scale, $state, self::baseVerdict($pie, $bake), self::baseReasons($pie, $bake));
+    }
+
+    private static function baseVerdict(Pie $pie, SimulatedBake $bake): Verdict
+    {
+        return self::puffsUp($pie) ? Verdict::PuffsUp : Verdict::from(BaseVerdict::of($bake->base(), $bake->result->baseBakedShare)->value);
+    }
+
+    /** A shell that goes in with nothing in it and no holes in it lifts off the tin. */
+    private static function puffsUp(Pie $pie): bool
+    {
+        return $pie->form()->canBeBakedBlind() && ($pie->crust->shell[0]->how ?? null) === ShellSupport::Bare;
     }
 
     /** @return list<Statement> */
-    private static function baseReasons(SimulatedBake $bake): array
+    private static function baseReasons(Pie $pie, SimulatedBake $bake): array
     {
         $result = $bake->result;
-        $shell = $result->shell[count($result->shell) - 1] ?? null;
+        $verdict = self::baseVerdict($pie, $bake);
 
         return [
-            $shell === null ? new Statement('base.raw') : new Statement('base.baked-blind', ['shellPercent' => $shell->basePercent]),
-            new Statement('base.rested', ['outPercent' => $result->basePercentOut, 'restedPercent' => $bake->base(), 'restMinutes' => Simulation::REST_MINUTES]),
+            new Statement('base.feels-'.$verdict->value),
+            new Statement($result->shell === [] ? 'base.raw' : 'base.baked-blind'),
             ...($result->soakMm > 0 ? [new Statement('base.soaked', ['soakMm' => $result->soakMm])] : []),
             ...($bake->input->barrierShare() < 1 ? [new Statement('base.kept-off')] : []),
         ];

@@ -32,9 +32,14 @@ final readonly class CustardGauge implements Gauge
 
     public function limits(Weights $weights): Limits
     {
+        return Limits::between(Custard::HOLDS_FROM_GRAMS, LimitName::Rubber, Custard::HOLDS_TO_GRAMS, LimitName::Loose);
+    }
+
+    public function wished(Weights $weights): ?array
+    {
         $style = $weights->pie->custard()?->style;
 
-        return $style === null ? Limits::none() : Limits::between($style->leastGrams(), LimitName::Firm, $style->mostGrams(), LimitName::Loose);
+        return $style === null ? null : [$style->leastGrams(), $style->mostGrams()];
     }
 
     public function scale(Weights $weights): array
@@ -46,9 +51,11 @@ final readonly class CustardGauge implements Gauge
     {
         return match (true) {
             is_infinite($value) => Verdict::NoEgg,
+            $value > Custard::HOLDS_TO_GRAMS => Verdict::Loose,
+            $value < Custard::HOLDS_FROM_GRAMS => Verdict::Rubber,
             default => match ($weights->pie->custard()?->style->verdict($value)) {
-                CustardVerdict::Firm => Verdict::Firm,
-                CustardVerdict::Loose => Verdict::Loose,
+                CustardVerdict::Firm => Verdict::Firmer,
+                CustardVerdict::Loose => Verdict::Softer,
                 CustardVerdict::Holds, null => Verdict::Holds,
             },
         };
@@ -66,7 +73,7 @@ final readonly class CustardGauge implements Gauge
         }
 
         return [
-            new Statement('custard.liquid', ['dairyGrams' => $custard->liquidGrams, 'weepGrams' => $custard->weepGrams, 'eggs' => $custard->eggs]),
+            new Statement('custard.liquid', ['dairyGrams' => $custard->liquidGrams, 'weepGrams' => $custard->earlyGrams(), 'eggs' => $custard->eggs]),
             self::sets($custard),
             $value > Custard::HOLDS_TO_GRAMS
                 ? new Statement('custard.too-much', ['mostGrams' => Custard::HOLDS_TO_GRAMS])

@@ -15,7 +15,14 @@ final readonly class FillGauge implements Gauge
     public const RISE_SHARE = 0.10;
 
     /** Below this share of the room it looks mean (common practice, no source). */
-    private const MEAN_SHARE = 0.62;
+    private const MEAN_SHARE = 0.45;
+
+    /** So much of the room a fold holds before its seam opens, and a heap of solids may come to, under a lid and open (judgement). */
+    private const FOLD_HOLDS_SHARE = 1.35;
+
+    private const HEAP_UNDER_A_LID_SHARE = 2.0;
+
+    private const HEAP_SHARE = 1.5;
 
     /** A rise of less is not told, mm (definition). */
     private const LEAST_RISE = 1.0;
@@ -43,13 +50,28 @@ final readonly class FillGauge implements Gauge
 
         return Limits::between(
             self::MEAN_SHARE * $room, $isClosed ? LimitName::Hollow : LimitName::Mean,
-            $room / (1 + self::RISE_SHARE), $isClosed ? LimitName::Bursts : LimitName::OverTheRim,
+            $room * $this->mostShare($weights), $isClosed ? LimitName::Bursts : LimitName::OverTheRim,
         );
+    }
+
+    /** A liquid must rise inside the rim; a heap may stand above it, under a lid more than open, and a fold gives. */
+    private function mostShare(Weights $weights): float
+    {
+        return match (true) {
+            $weights->pie->form() === Form::Folded => self::FOLD_HOLDS_SHARE,
+            $weights->isHeaped() => $weights->pie->form()->isClosed() ? self::HEAP_UNDER_A_LID_SHARE : self::HEAP_SHARE,
+            default => $weights->pie->custard() === null ? 1.0 : 1 / (1 + self::RISE_SHARE),
+        };
+    }
+
+    public function wished(Weights $weights): ?array
+    {
+        return null;
     }
 
     public function scale(Weights $weights): array
     {
-        return [0, $weights->lined->depthMm() * 1.35];
+        return [0, $weights->lined->depthMm() * 1.6];
     }
 
     public function verdict(Weights $weights, float $value): Verdict
@@ -59,7 +81,7 @@ final readonly class FillGauge implements Gauge
         return is_nan($value) ? Verdict::NothingPoured : match ($limits->side($value)) {
             -1 => Verdict::from($limits->lowerName->value ?? ''),
             1 => Verdict::from($limits->upperName->value ?? ''),
-            default => Verdict::Fits,
+            default => $weights->isHeaped() && $value > $weights->lined->depthMm() ? Verdict::Heaped : Verdict::Fits,
         };
     }
 
@@ -76,7 +98,7 @@ final readonly class FillGauge implements Gauge
 
         return [
             new Statement('fill.depth', ['fillMm' => $value, 'riseMm' => max(self::LEAST_RISE, $value * self::RISE_SHARE), ...$room]),
-            ...($weights->heapMl > $weights->solidMl + $weights->custardMl ? [new Statement('fill.proud')] : []),
+            ...($weights->isHeaped() ? [new Statement('fill.proud')] : []),
         ];
     }
 }

@@ -20,6 +20,13 @@ interface Gauge
     public function limits(Weights $weights): Limits;
 
     /**
+     * What the cook would have, inside the limits; null where nothing was chosen.
+     *
+     * @return array{float, float}|null
+     */
+    public function wished(Weights $weights): ?array;
+
+    /**
      * Ends of the scale it is drawn on; widened where a value lies beyond.
      *
      * @return array{float, float}

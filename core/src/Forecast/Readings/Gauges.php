@@ -24,7 +24,7 @@ final readonly class Gauges
 
         return Reading::of(
             $gauge->name(), $gauge->unit(), $value, $range, $limits, $gauge->scale($weights),
-            self::state($limits, $value, $range), $gauge->verdict($weights, $value), $gauge->reasons($weights, $value),
+            self::state($limits, $value, $range, $gauge->wished($weights)), $gauge->verdict($weights, $value), $gauge->reasons($weights, $value), $gauge->wished($weights),
         );
     }
 
@@ -55,12 +55,16 @@ final readonly class Gauges
         return [$value - sqrt($below), $value + sqrt($above)];
     }
 
-    /** @param  array{float, float}  $range */
-    private static function state(Limits $limits, float $value, array $range): ReadingState
+    /**
+     * @param  array{float, float}  $range
+     * @param  array{float, float}|null  $wished
+     */
+    private static function state(Limits $limits, float $value, array $range, ?array $wished): ReadingState
     {
         return match (true) {
             is_nan($value) => ReadingState::Unknown,
             is_infinite($value) || ! $limits->holds($value) => ReadingState::Outside,
+            $wished !== null && ($value < $wished[0] - Limits::SLACK || $value > $wished[1] + Limits::SLACK) => ReadingState::Marginal,
             $limits->holds($range[0]) && $limits->holds($range[1]) => ReadingState::Inside,
             default => ReadingState::Marginal,
         };

@@ -7,11 +7,13 @@ namespace Hojaldre\Core\Forecast\Readings;
 /** What stands at a limit of a reading. */
 enum LimitName: string
 {
-    case Firm = 'firm';
+    case Rubber = 'rubber';
     case Loose = 'loose';
-    case OverBaked = 'over-baked';
+    case Tough = 'tough';
     case TakeOut = 'take-out';
-    case DryTo = 'dry-to';
+    case Soggy = 'soggy';
+    case TooPale = 'too-pale';
+    case TooDark = 'too-dark';
     case Bland = 'bland';
     case Salty = 'salty';
     case Mean = 'mean';

@@ -14,6 +14,7 @@ final readonly class Reading
      * @param  float|null  $low  of 8 bakes in 10
      * @param  array{float, float}  $scale  ends of the rule it is drawn on
      * @param  list<Statement>  $reasons
+     * @param  array{float, float}|null  $wished  what the cook would have, inside the limits; null where nothing was chosen
      */
     public function __construct(
         public ReadingName $name,
@@ -26,6 +27,7 @@ final readonly class Reading
         public ReadingState $state,
         public Verdict $verdict,
         public array $reasons,
+        public ?array $wished = null,
     ) {
     }
 
@@ -35,8 +37,9 @@ final readonly class Reading
      * @param  array{float, float}  $range
      * @param  array{float, float}  $scale
      * @param  list<Statement>  $reasons
+     * @param  array{float, float}|null  $wished
      */
-    public static function of(ReadingName $name, ReadingUnit $unit, float $value, array $range, Limits $limits, array $scale, ReadingState $state, Verdict $verdict, array $reasons): self
+    public static function of(ReadingName $name, ReadingUnit $unit, float $value, array $range, Limits $limits, array $scale, ReadingState $state, Verdict $verdict, array $reasons, ?array $wished = null): self
     {
         [$low, $high] = $range;
         [$from, $to] = $scale;
@@ -48,7 +51,7 @@ final readonly class Reading
 
         return new self(
             $name, $unit, $told ? $value : null, $told && is_finite($low) ? $low : null, $told && is_finite($high) ? $high : null,
-            $limits, [$from, $to], $state, $verdict, $reasons,
+            $limits, [$from, $to], $state, $verdict, $reasons, $wished,
         );
     }
 
@@ -56,10 +59,11 @@ final readonly class Reading
      * A reading that lacks something.
      *
      * @param  array{float, float}  $scale
+     * @param  array{float, float}|null  $wished
      */
-    public static function without(ReadingName $name, ReadingUnit $unit, Limits $limits, array $scale, Verdict $verdict, Statement $reason, ReadingState $state = ReadingState::Unknown): self
+    public static function without(ReadingName $name, ReadingUnit $unit, Limits $limits, array $scale, Verdict $verdict, Statement $reason, ReadingState $state = ReadingState::Unknown, ?array $wished = null): self
     {
-        return new self($name, $unit, null, null, null, $limits, $scale, $state, $verdict, [$reason]);
+        return new self($name, $unit, null, null, null, $limits, $scale, $state, $verdict, [$reason], $wished);
     }
 
     public function inTrouble(): bool

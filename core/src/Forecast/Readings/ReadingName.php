@@ -10,6 +10,7 @@ enum ReadingName: string
     case Custard = 'custard';
     case Set = 'set';
     case Base = 'base';
+    case Colour = 'colour';
     case Salt = 'salt';
     case Fill = 'fill';
     case Safe = 'safe';

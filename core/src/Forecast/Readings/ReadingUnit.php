@@ -10,5 +10,9 @@ enum ReadingUnit: string
     case GramsPerEgg = 'g-per-egg';
     case Minutes = 'min';
     case Percent = 'percent';
+    /** water to solids */
+    case WaterRatio = 'water-ratio';
+    /** brownness, 1 is golden */
+    case BrownIndex = 'brown-index';
     case Millimetres = 'mm';
 }

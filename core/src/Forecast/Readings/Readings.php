@@ -14,6 +14,7 @@ final readonly class Readings
     public static function of(Weights $weights, ?SimulatedBake $bake): array
     {
         $gauges = Gauges::all();
+        $weights = $bake === null ? $weights : $weights->settling($bake->result->earlyShare);
         $deviated = $weights->deviated();
         $readings = [];
         foreach (ReadingName::cases() as $name) {
@@ -41,7 +42,7 @@ final readonly class Readings
     private static function applies(ReadingName $name, Weights $weights): bool
     {
         return match ($name) {
-            ReadingName::Custard, ReadingName::Set => $weights->pie->custard() !== null,
+            ReadingName::Custard, ReadingName::Set => $weights->hasToSet(),
             ReadingName::Base => $weights->pie->form()->hasBase(),
             default => true,
         };

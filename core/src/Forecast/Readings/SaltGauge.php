@@ -43,19 +43,27 @@ final readonly class SaltGauge implements Gauge
 
     public function limits(Weights $weights): Limits
     {
-        return Limits::between(Salt::LEAST_PERCENT, LimitName::Bland, Salt::MOST_PERCENT, LimitName::Salty);
+        return Limits::between(Salt::BLAND_PERCENT, LimitName::Bland, Salt::TOO_SALTY_PERCENT, LimitName::Salty);
+    }
+
+    public function wished(Weights $weights): ?array
+    {
+        return [Salt::LEAST_PERCENT, Salt::MOST_PERCENT];
     }
 
     public function scale(Weights $weights): array
     {
-        return [0.4, 1.9];
+        return [0.0, 2.4];
     }
 
     public function verdict(Weights $weights, float $value): Verdict
     {
-        return is_nan($value) ? Verdict::NothingPoured : match ($this->limits($weights)->side($value)) {
-            -1 => Verdict::Bland,
-            1 => Verdict::Salty,
+        return match (true) {
+            is_nan($value) => Verdict::NothingPoured,
+            $value > Salt::TOO_SALTY_PERCENT + Limits::SLACK => Verdict::Salty,
+            $value > Salt::MOST_PERCENT + Limits::SLACK => Verdict::Savoury,
+            $value < Salt::BLAND_PERCENT - Limits::SLACK => Verdict::Bland,
+            $value < Salt::LEAST_PERCENT - Limits::SLACK => Verdict::Mild,
             default => Verdict::Seasoned,
         };
     }
@@ -73,7 +81,7 @@ final readonly class SaltGauge implements Gauge
 
         return $sources === [] ? [new Statement('salt.none')] : [
             new Statement('salt.sum', ['saltGrams' => $salt->grams(), 'fillingGrams' => $salt->fillingGrams, 'sources' => $sources]),
-            ...self::saltOnSalt($weights->pie),
+            ...($value < Salt::LEAST_PERCENT ? [] : self::saltOnSalt($weights->pie)),
         ];
     }
 

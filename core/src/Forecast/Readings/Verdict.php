@@ -10,8 +10,10 @@ enum Verdict: string
     case NothingPoured = 'nothing-poured';
 
     // custard
-    case Firm = 'firm';
+    case Rubber = 'rubber';
+    case Firmer = 'firmer';
     case Holds = 'holds';
+    case Softer = 'softer';
     case Loose = 'loose';
     case NoEgg = 'no-egg';
 
@@ -19,24 +21,40 @@ enum Verdict: string
     case NeverSets = 'never-sets';
     case NotSet = 'not-set';
     case Set = 'set';
+    case JustSet = 'just-set';
     case PastItsBest = 'past-its-best';
-    case OverBaked = 'over-baked';
+    case Tough = 'tough';
 
     // base
     case Crisp = 'crisp';
     case Dry = 'dry';
     case Soft = 'soft';
     case Soggy = 'soggy';
+    case Raw = 'raw';
+    case PuffsUp = 'puffs-up';
+
+    // colour
+    case Pale = 'pale';
+    case Straw = 'straw';
+    case LightGold = 'light-gold';
+    case Golden = 'golden';
+    case Dark = 'dark';
+    case Burnt = 'burnt';
+    case RimBurnt = 'rim-burnt';
+    case UndersideBurnt = 'underside-burnt';
 
     // salt
     case Bland = 'bland';
+    case Mild = 'mild';
     case Seasoned = 'seasoned';
+    case Savoury = 'savoury';
     case Salty = 'salty';
 
     // fill
     case Mean = 'mean';
     case Hollow = 'hollow';
     case Fits = 'fits';
+    case Heaped = 'heaped';
     case OverTheRim = 'over-the-rim';
     case Bursts = 'bursts';
 

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Oven;
+
+/** How brown a cook wants the top, as a band of brownness where 1 is golden (words of the trade; bands fitted to bakes of practice, docs/model.md). */
+enum ColourWish: string
+{
+    case Pale = 'pale';
+    case Straw = 'straw';
+    case Gold = 'gold';
+    case Deep = 'deep';
+
+    /** @return array{float, float} from and to, as it is wanted */
+    public function band(): array
+    {
+        return match ($this) {
+            self::Pale => [0.0, 0.3],
+            self::Straw => [0.3, 0.85],
+            self::Gold => [0.7, 1.6],
+            self::Deep => [1.2, 2.4],
+        };
+    }
+
+    /** @return array{float, float} beyond these a cook who wanted it so is not content: looks unbaked, tastes burnt */
+    public function limits(): array
+    {
+        return match ($this) {
+            self::Pale => [0.0, 1.0],
+            self::Straw => [0.1, 1.7],
+            self::Gold => [0.3, 2.6],
+            self::Deep => [0.5, 3.0],
+        };
+    }
+}
