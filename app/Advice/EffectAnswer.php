@@ -15,11 +15,13 @@ use Hojaldre\Core\Forecast\Readings\ReadingName;
 #[Schema('Effect')]
 final readonly class EffectAnswer
 {
+    /** @param  bool  $inWords  its scale is told in words: the verdicts say it, not the figures */
     private function __construct(
         public ReadingName $name,
         public string $title,
         public string $unit,
         public int $decimals,
+        public bool $inWords,
         public ?float $from,
         public ?float $to,
         public string $verdictBefore,
@@ -30,7 +32,7 @@ final readonly class EffectAnswer
     public static function of(Effect $effect, Words $words): self
     {
         return new self(
-            $effect->name, $words->word('reading', $effect->name), $words->word('short-unit', $effect->before->unit), ReadingAnswer::decimals($effect->before),
+            $effect->name, $words->word('reading', $effect->name), $words->word('short-unit', $effect->before->unit), ReadingAnswer::decimals($effect->before), ReadingAnswer::inWords($effect->before),
             Rounded::to($effect->before->value, 3), Rounded::to($effect->after->value, 3),
             $words->word('verdict', $effect->before->verdict), $words->word('verdict', $effect->after->verdict),
         );

@@ -31,7 +31,7 @@ final readonly class ShellAdviceAnswer
     public static function of(ShellAdvice $advice, Words $words): self
     {
         $options = array_map(static fn (ShellOption $one): ShellOptionAnswer => ShellOptionAnswer::of($one, $words), $advice->options);
-        $told = implode('; ', array_map(static fn (ShellOptionAnswer $one): string => $words->say(new Statement('shell-option', ['shell' => $one->title, 'basePercent' => $one->basePercent, 'verdict' => $one->verdict, 'rim' => $one->rim])), $options));
+        $told = implode('; ', array_map(static fn (ShellOptionAnswer $one): string => $words->say(new Statement('shell-option', ['shell' => $one->title, 'verdict' => $one->verdict, 'rim' => $one->rim])), $options));
 
         return new self(
             $advice->choice, $words->word('shell-choice', $advice->choice),

@@ -9,7 +9,6 @@ use App\Wording\Words;
 use Hojaldre\Core\Advice\ShellOption;
 use Hojaldre\Core\Bake\BakedShell;
 use Hojaldre\Core\Bake\Brownness;
-use Hojaldre\Core\Pastry\BaseVerdict;
 use Hojaldre\Core\Pastry\ShellBake;
 
 #[Schema('ShellOption')]
@@ -17,17 +16,17 @@ final readonly class ShellOptionAnswer
 {
     /**
      * @param  string  $title  as it is shown
-     * @param  float  $basePercent  wet basis, 20 min out of the oven
+     * @param  string  $verdict  of the base, 20 min out of the oven
      * @param  list<ShellOptionStage>  $stages
      */
-    private function __construct(public ShellBake $name, public string $title, public float $minutes, public float $basePercent, public string $verdict, public string $rim, public array $stages)
+    private function __construct(public ShellBake $name, public string $title, public float $minutes, public string $verdict, public string $rim, public array $stages)
     {
     }
 
     public static function of(ShellOption $option, Words $words): self
     {
         return new self(
-            $option->shell, $words->word('shell', $option->shell), $option->minutes(), round($option->basePercent, 1), $words->word('verdict', BaseVerdict::of($option->basePercent)),
+            $option->shell, $words->word('shell', $option->shell), $option->minutes(), $words->word('verdict', $option->verdict),
             $words->word('brownness', Brownness::of($option->rimBrownIndex)), array_map(static fn (BakedShell $one): ShellOptionStage => ShellOptionStage::of($one, $words), $option->stages),
         );
     }

@@ -49,12 +49,12 @@ final readonly class ForecastText
         $unit = $this->words->word('unit', $reading->unit);
         $lines = [sprintf(
             '%-8s %s  %s', $this->words->word('reading', $reading->name),
-            $reading->value === null ? '-' : sprintf('%s %s (%s to %s)', $number($reading->value), $unit, $number($reading->low), $number($reading->high)),
+            $reading->value === null || ReadingAnswer::inWords($reading) ? (ScaleWords::between($reading, $this->words) ?: '-') : sprintf('%s %s (%s to %s)', $number($reading->value), $unit, $number($reading->low), $number($reading->high)),
             $this->words->word('verdict', $reading->verdict),
         ), '         '.$this->words->all($reading->reasons)];
         foreach ($ways as $way) {
             $own = array_values(array_filter($way->effects, static fn (Effect $one): bool => $one->name === $reading->name && $one->after->value !== null));
-            $effects = array_map(static fn (Effect $one): string => sprintf('%s to %s %s', $number($one->before->value), $number($one->after->value), $unit), $own);
+            $effects = array_map(fn (Effect $one): string => ReadingAnswer::inWords($reading) ? $this->words->word('verdict', $one->after->verdict) : sprintf('%s to %s %s', $number($one->before->value), $number($one->after->value), $unit), $own);
             $lines[] = sprintf('         - %s: %s', implode('; ', array_map($this->words->say(...), $way->acts)), implode(', ', $effects));
         }
 

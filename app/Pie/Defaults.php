@@ -41,7 +41,7 @@ use Hojaldre\Core\Tin\Tin;
 final readonly class Defaults
 {
     /**
-     * @param  float  $crispToPercent  water of a base
+     * @param  float  $crispToRatio  water to solids of a base
      * @param  list<ShellStage>  $parBake
      * @param  ShellStage  $anotherShellStage  one stage more of a blind bake
      * @param  float  $anotherStageMinutes  one stage more of the bake
@@ -56,9 +56,9 @@ final readonly class Defaults
      * @param  list<Tin>  $tins  one of each shape
      */
     private function __construct(
-        public float $crispToPercent,
-        public float $dryToPercent,
-        public float $softToPercent,
+        public float $crispToRatio,
+        public float $dryToRatio,
+        public float $softToRatio,
         public array $parBake,
         public ShellStage $anotherShellStage,
         public float $anotherStageMinutes,
@@ -88,7 +88,7 @@ final readonly class Defaults
         $parBake = ShellStage::usual(ShellBake::ParBaked);
 
         return new self(
-            BaseVerdict::CRISP_TO_PERCENT, BaseVerdict::DRY_TO_PERCENT, BaseVerdict::SOFT_TO_PERCENT,
+            BaseVerdict::CRISP_TO_RATIO, BaseVerdict::DRY_TO_RATIO, BaseVerdict::SOFT_TO_RATIO,
             $parBake, $parBake[1], 10, new Lid(3, 0.01, Glaze::Egg), new Lid(3, 0.4, Glaze::Egg), Lid::LATTICE_SHARE,
             new CustardLayer('custard', CustardStyle::Tender, [], []), new Ingredient(Pantry::food('dry-crumbs'), Amount::of(10)),
             Pantry::food('salt'), 5, 10, StartingPlace::Bench->celsius(), Custard::EGG_GRAMS,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Wording;
 
 use BackedEnum;
+use Hojaldre\Core\Bake\Brownness;
 use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Measure\Temperature;
 use Hojaldre\Core\Measure\TemperatureScale;
@@ -105,12 +106,20 @@ final class Words
                 'food', 'into' => self::short($value),
                 'field' => self::sentences($this->language)['field.'.$value] ?? '"'.mb_scrub($value).'"',
                 'style' => $this->word('style', $value),
+                'wish' => $this->word('wish', $value),
+                'rim', 'underside' => $this->brownness($value),
                 default => mb_scrub($value),
             },
             is_bool($value) => $value ? 'true' : 'false',
             is_int($value), is_float($value) => $this->figure($name, (float) $value),
             default => '',
         };
+    }
+
+    /** A word of the scale of brown; else a word that was said already. */
+    private function brownness(string $value): string
+    {
+        return Brownness::tryFrom($value) === null ? $value : $this->word('brownness', $value);
     }
 
     /** @param  array<array-key, mixed>  $values */

@@ -55,6 +55,12 @@ final class TroutQuiche
         return self::pie()->withLayer(self::leeks()->withNow($grams));
     }
 
+    /** The same quiche on a raw crust, its leeks hardly pressed: its base goes soggy. */
+    public static function soggy(float $grams = 420): Pie
+    {
+        return self::withLeeks($grams)->withCrust(self::pie()->crust->withShell([], Seal::None));
+    }
+
     /** The same quiche with so many large eggs and so much of both dairies. */
     public static function withCustard(float $eggs, float $dairyGrams): Pie
     {

@@ -50,7 +50,7 @@ final readonly class ShellAdvice
                 return null;
             }
             $choice ??= $bake->base() <= BaseVerdict::DRY_TO_RATIO ? $shell : null;
-            $options[] = new ShellOption($shell, $bake->result->shell, $bake->base(), $bake->result->browned->rimIndex);
+            $options[] = new ShellOption($shell, $bake->result->shell, $bake->base(), BaseVerdict::of($bake->base(), $bake->result->baseBakedShare), $bake->result->browned->rimIndex);
         }
         $raw = Forecast::of($pie->withCrust($pie->crust->withShell([], $pie->crust->seal)));
         $base = $raw->reading(ReadingName::Base);

@@ -52,7 +52,7 @@ final class Trials
     {
         $weights = Weights::of($pie);
 
-        return $this->sideOf($name, $weights, fn (): ?SimulatedBake => $this->roughly($weights)?->shifted($this->offsets));
+        return $this->sideOf($name, $weights->settling($this->earlyShare()), fn (): ?SimulatedBake => $this->roughly($weights)?->shifted($this->offsets));
     }
 
     /** The same by the fine bake. */
@@ -60,7 +60,9 @@ final class Trials
     {
         $weights = Weights::of($pie);
 
-        return $this->sideOf($name, $weights, fn (): ?SimulatedBake => $this->finely($weights));
+        $fine = $this->finely($weights);
+
+        return $this->sideOf($name, $fine === null ? $weights : $weights->settling($fine->result->earlyShare), static fn (): ?SimulatedBake => $fine);
     }
 
     /** @return list<Reading> all of them, of a changed pie, by the rough bake */
@@ -84,7 +86,7 @@ final class Trials
     {
         $gauge = Gauges::all()[$name->value] ?? null;
 
-        return $gauge === null ? BakeReadings::side($name, $weights->pie, $bake()) : Gauges::side($gauge, $weights->settling($this->earlyShare()));
+        return $gauge === null ? BakeReadings::side($name, $weights->pie, $bake()) : Gauges::side($gauge, $weights);
     }
 
     /** What leaves before its place sets is taken to be as in the design itself; to ask for it each pie would have to be baked. */

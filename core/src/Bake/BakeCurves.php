@@ -13,7 +13,7 @@ final readonly class BakeCurves
      * @param  list<float>  $edgeCelsius
      * @param  list<float>  $baseCelsius  underside
      * @param  list<float>  $rimCelsius
-     * @param  list<float>  $basePercents  water, wet basis
+     * @param  list<float>  $baseRatios  water, wet basis
      */
     public function __construct(
         public array $minutes,
@@ -21,7 +21,7 @@ final readonly class BakeCurves
         public array $edgeCelsius,
         public array $baseCelsius,
         public array $rimCelsius,
-        public array $basePercents,
+        public array $baseRatios,
     ) {
     }
 }

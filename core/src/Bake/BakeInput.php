@@ -115,18 +115,15 @@ final readonly class BakeInput
     /** The same pie in a bake that differs. */
     public function under(BakeDeviation $deviation): self
     {
-        $scaled = static fn (array $parts): array => array_map(static fn (float $kg): float => $kg * $deviation->fillingFactor, $parts);
+        $filling = $deviation->fillingFactor;
 
-        return new self(...[
-            ...get_object_vars($this),
-            'crustMm' => $this->crustMm * $deviation->crustFactor,
-            'lidMm' => $this->lidMm * $deviation->crustFactor,
-            'partsKg' => $scaled($this->partsKg),
-            'startCelsius' => $this->startCelsius + $deviation->startKelvins,
-            'setsAtCelsius' => $this->setsAtCelsius === null ? null : $this->setsAtCelsius + $deviation->setKelvins,
-            'liquidKg' => $this->liquidKg * $deviation->fillingFactor,
-            'weep' => $this->weep->scaled($deviation->weepFactor * $deviation->fillingFactor),
-            'bindsKg' => $this->bindsKg * $deviation->fillingFactor,
-        ]);
+        return new self(
+            $this->radiusMm, $this->lengthMm, $this->crustMm * $deviation->crustFactor, $this->isLined, $this->hasWall, $this->lidMm * $deviation->crustFactor,
+            $this->openShare, $this->tinMaterial, $this->pastry, $this->pastryKgPerM3, $this->doughKind,
+            array_map(static fn (float $kg): float => $kg * $filling, $this->partsKg), $this->toppingKg, $this->startCelsius + $deviation->startKelvins,
+            $this->setsAtCelsius === null ? null : $this->setsAtCelsius + $deviation->setKelvins, $this->toughDose, $this->liquidKg * $filling,
+            $this->weep->scaled($deviation->weepFactor * $filling), $this->bindsKg * $filling, $this->runnyShare, $this->seal, $this->underlay, $this->topGain,
+            $this->topHalfWaterRatio, $this->shell, $this->stages, $this->onSteel, $this->safeCelsius,
+        );
     }
 }

@@ -33,6 +33,12 @@ enum Brownness: string
         return $browning <= self::GOLDEN_INDEX ? $browning : self::GOLDEN_INDEX + self::PAST_GOLDEN * log($browning);
     }
 
+    /** @return list<array{self, float|null}> each word and up to which index it holds */
+    public static function scale(): array
+    {
+        return array_map(static fn (self $one): array => [$one, self::UP_TO_INDEX[$one->value] ?? null], self::cases());
+    }
+
     /** The browning that an index stands for: the inverse of `index`. */
     public static function browning(float $index): float
     {

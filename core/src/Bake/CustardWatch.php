@@ -25,6 +25,9 @@ final class CustardWatch
 
     private const RESTS_MOST_MINUTES = 10.0;
 
+    /** So far from set nothing has to be noted yet, K (numerics). */
+    private const FAR_KELVINS = 25.0;
+
     /** @var list<array{float, float, float, float, float}> minutes; coldest and mean, °C; measures of over-cooking of the middle and how many a minute */
     private array $steps = [];
 
@@ -40,6 +43,9 @@ final class CustardWatch
 
     public function at(float $minutes, Cells $cells, float $coldCelsius): void
     {
+        if ($coldCelsius < $this->setsAtCelsius - self::FAR_KELVINS) {
+            return;
+        }
         $this->steps[] = [$minutes, $coldCelsius, $this->sums->fillingCelsius($cells), $this->sums->middleDose($cells), $this->sums->middleRate($cells, $this->setsAtCelsius)];
     }
 

@@ -96,7 +96,7 @@ final class Recorder
         $this->custard?->at($minutes, $cells, $coldCelsius);
         $base = $this->sums->basePercent($cells);
         $rim = ($this->grid->rows - 1) * $this->grid->columns + min($this->grid->columns - 1, $this->grid->fillColumns);
-        $now = [$minutes, $cells->T[$this->centreCell], $cells->T[$this->edgeCell], ($cells->T[0] + $cells->T[$this->grid->columns]) / 2, $cells->T[$rim], $base];
+        $now = [$minutes, $cells->T[$this->centreCell], $cells->T[$this->edgeCell], ($cells->T[0] + $cells->T[$this->grid->columns]) / 2, $cells->T[$rim], $this->sums->baseRatio($cells)];
         foreach ($now as $i => $value) {
             $this->curves[$i][] = $value;
         }

@@ -20,7 +20,9 @@ final class Simulation
     private const LOOK_FURTHER_MINUTES = 15.0;
 
     /** Cooling goes by these steps (numerics): an hour on the rack, then the fridge, for eight hours in all at most. */
-    private const COOLING_STEP_SECONDS = 240.0;
+    private const RACK_STEP_SECONDS = 240.0;
+
+    private const FRIDGE_STEP_SECONDS = 600.0;
 
     private const ON_THE_RACK_SECONDS = 3600.0;
 
@@ -166,12 +168,12 @@ final class Simulation
     private function cool(): void
     {
         $seconds = self::REST_MINUTES * 60;
-        foreach ([[Surroundings::room(), self::ON_THE_RACK_SECONDS], [Surroundings::fridge(), self::IN_THE_FRIDGE_SECONDS]] as [$air, $until]) {
-            $this->loop->drift($air, $this->cells, self::COOLING_STEP_SECONDS, function () use (&$seconds, $until): bool {
+        foreach ([[Surroundings::room(), self::ON_THE_RACK_SECONDS, self::RACK_STEP_SECONDS], [Surroundings::fridge(), self::IN_THE_FRIDGE_SECONDS, self::FRIDGE_STEP_SECONDS]] as [$air, $until, $step]) {
+            $this->loop->drift($air, $this->cells, $step, function () use (&$seconds, $until, $step): bool {
                 if ($seconds >= $until || $this->recorder->isCold()) {
                     return false;
                 }
-                $seconds += self::COOLING_STEP_SECONDS;
+                $seconds += $step;
 
                 return true;
             }, function () use (&$seconds): void {

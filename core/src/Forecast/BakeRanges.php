@@ -35,7 +35,11 @@ final readonly class BakeRanges
 
     private const LID_POWER = 0.75;
 
-    /** Water to solids of a base, and how far down and up it may be from there (fitted). */
+    /**
+     * Water to solids of a base, and how far down and up it may be from there (fitted).
+     *
+     * @var list<array{float, float, float}>
+     */
     private const BASE = [[0.0, 0.02, 0.03], [0.1, 0.03, 0.042], [0.16, 0.046, 0.056], [0.25, 0.062, 0.064], [0.32, 0.078, 0.062], [0.37, 0.072, 0.05], [0.42, 0.048, 0.024], [0.46, 0.022, 0.012], [9.0, 0.022, 0.012]];
 
     private const BASE_RUNNY = [0.75, 0.55, 0.6, 1.1];
@@ -105,15 +109,16 @@ final readonly class BakeRanges
     /** @return array{float, float} down and up, between two rows of the table */
     private static function between(float $ratio): array
     {
-        foreach (self::BASE as $n => [$to, $down, $up]) {
-            if ($n > 0 && $ratio <= $to) {
-                [$from, $down0, $up0] = self::BASE[$n - 1];
-                $share = ($ratio - $from) / ($to - $from);
+        $below = self::BASE[0];
+        foreach (self::BASE as $row) {
+            if ($ratio < $row[0]) {
+                $share = ($ratio - $below[0]) / max(1e-9, $row[0] - $below[0]);
 
-                return [$down0 + $share * ($down - $down0), $up0 + $share * ($up - $up0)];
+                return [$below[1] + $share * ($row[1] - $below[1]), $below[2] + $share * ($row[2] - $below[2])];
             }
+            $below = $row;
         }
 
-        return [self::BASE[0][1], self::BASE[0][2]];
+        return [$below[1], $below[2]];
     }
 }

@@ -7,6 +7,7 @@ namespace Hojaldre\Core\Forecast;
 use Hojaldre\Core\Bake\BakeResult;
 use Hojaldre\Core\Bake\Doneness;
 use Hojaldre\Core\Bake\FilmFrame;
+use Hojaldre\Core\Bake\Grid;
 
 /** The fields of a film in whole numbers, cell by cell, as compact as a drawing needs. */
 final readonly class FilmField
@@ -20,10 +21,10 @@ final readonly class FilmField
         return array_map(static fn (float $t): int => (int) round($t), array_values($frame->T));
     }
 
-    /** @return list<int> % wet basis */
+    /** @return list<int> % of all that is not fat */
     public static function waterPercents(FilmFrame $frame, BakeResult $result): array
     {
-        $dry = array_map(static fn (int $kind): float => $result->materials->dryOf($kind), $result->grid->kind);
+        $dry = array_map(static fn (int $kind): float => $kind === Grid::TIN ? 0.0 : $result->materials->solids[$kind], $result->grid->kind);
 
         return array_map(static fn (float $w, float $d): int => $w + $d > 0 ? (int) round(100 * max(0.0, $w) / ($w + $d)) : 0, array_values($frame->W), $dry);
     }

@@ -21,10 +21,16 @@ enum BaseVerdict: string
 
     public const DRY_TO_RATIO = 0.22;
 
-    public const SOFT_TO_RATIO = 0.39;
+    public const SOFT_TO_RATIO = 0.385;
 
     /** A base less baked through than this is paste, however dry (judgement). */
     public const BAKED_FROM_SHARE = 0.5;
+
+    /** @return list<array{self, float|null}> each word and up to which ratio it holds, of a base that is baked through */
+    public static function scale(): array
+    {
+        return [[self::Crisp, self::CRISP_TO_RATIO], [self::Dry, self::DRY_TO_RATIO], [self::Soft, self::SOFT_TO_RATIO], [self::Soggy, null]];
+    }
 
     /** @param  float  $bakedShare  0 raw to 1 baked through */
     public static function of(float $ratio, float $bakedShare): self

@@ -80,6 +80,11 @@ final readonly class Crust implements Judged
         return ShellStage::reaches($this->shell);
     }
 
+    public function withLid(Lid $lid): self
+    {
+        return new self($this->dough, $this->thicknessMm, $this->shell, $this->seal, $this->lining, $lid);
+    }
+
     /** @param  list<ShellStage>  $shell */
     public function withShell(array $shell, Seal $seal): self
     {

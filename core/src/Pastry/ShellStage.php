@@ -56,6 +56,11 @@ final readonly class ShellStage
         };
     }
 
+    public function with(ShellSupport $how): self
+    {
+        return new self($how, $this->ovenCelsius, $this->mode, $this->minutes, $this->rack);
+    }
+
     public function withMinutes(float $minutes): self
     {
         return new self($this->how, $this->ovenCelsius, $this->mode, $minutes, $this->rack);

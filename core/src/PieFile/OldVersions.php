@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Hojaldre\Core\PieFile;
 
 use Hojaldre\Core\Document\DocumentWriter;
-use Hojaldre\Core\Oven\ColourWish;
 use Hojaldre\Core\Pastry\ShellBake;
 use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pie\Pie;
@@ -45,7 +44,7 @@ final readonly class OldVersions
     private static function fromThree(array $document): array
     {
         if (is_array($document['bake'] ?? null)) {
-            $document['bake'] += ['colour' => ColourWish::Gold->value];
+            $document['bake'] += ['colour' => 'gold'];
         }
 
         return ['version' => 4] + $document;

@@ -115,7 +115,7 @@ final class BakeLeversTest extends TestCase
 
     public function test_a_cook_who_never_bakes_blind_is_not_told_to(): void
     {
-        $raw = TroutQuiche::pie()->withCrust(TroutQuiche::pie()->crust->withShell([], Seal::None));
+        $raw = TroutQuiche::soggy();
         $reading = BakeReadings::take(ReadingName::Base, Weights::of($raw), SimulatedBake::of(Weights::of($raw)));
         self::assertContains('bake-shell', array_map(static fn (Lever $lever): string => $lever->id(), Levers::for($reading, $raw)));
         $forecast = Forecast::of($raw);
@@ -135,12 +135,12 @@ final class BakeLeversTest extends TestCase
         $readings = $search->readings($pie);
         $search->side(ReadingName::Base, $pie);
         $search->side(ReadingName::Set, $pie->withName('Another name bakes no differently'));
-        self::assertSame(0, $search->bakes, 'the fine bake came with its rough one');
+        self::assertSame(1, $search->bakes, 'one rough bake, to hold the others against');
         self::assertEqualsWithDelta($fine->base(), Readings::named($readings, ReadingName::Base)?->value, 1e-9);
-        self::assertEqualsWithDelta($fine->minute(BakeEvent::Set), Readings::named($readings, ReadingName::Set)?->value, 1e-9);
+        self::assertEqualsWithDelta($fine->minute(BakeEvent::TimeToLook), Readings::named($readings, ReadingName::Set)?->value, 1e-9);
         $search->side(ReadingName::Base, (new StandOnSteel)->pull($pie, 1));
         $search->side(ReadingName::Set, (new StandOnSteel)->pull($pie, 1));
-        self::assertSame(1, $search->bakes);
+        self::assertSame(2, $search->bakes);
     }
 
     /** @return array<string, array{Lever, float}> */

@@ -34,10 +34,10 @@ final class ShellAdviceTest extends TestCase
         foreach ([TroutQuiche::pie(), TroutQuiche::withLeeks(280), OtherPies::shallow()] as $pie) {
             $advice = ShellAdvice::of($pie);
             self::assertNotNull($advice);
-            $dry = array_values(array_filter($advice->options, static fn (ShellOption $one): bool => $one->basePercent <= BaseVerdict::DRY_TO_PERCENT));
+            $dry = array_values(array_filter($advice->options, static fn (ShellOption $one): bool => $one->baseRatio <= BaseVerdict::DRY_TO_RATIO));
             self::assertSame($dry[0]->shell ?? ShellBake::FullyBaked, $advice->choice);
             self::assertSame([ShellBake::Raw, ShellBake::ParBaked, ShellBake::FullyBaked], array_map(static fn (ShellOption $one): ShellBake => $one->shell, $advice->options));
-            $wet = array_map(static fn (ShellOption $one): float => $one->basePercent, $advice->options);
+            $wet = array_map(static fn (ShellOption $one): float => $one->baseRatio, $advice->options);
             self::assertTrue($wet[0] > $wet[1] && $wet[1] > $wet[2], 'the further the shell is baked the drier it comes out');
         }
     }
@@ -71,7 +71,7 @@ final class ShellAdviceTest extends TestCase
     public function test_a_report_tells_events_in_their_order_with_ranges_around_them(): void
     {
         $report = self::report(TroutQuiche::pie());
-        $minutes = array_map(static fn (ReportEvent $one): float => $one->minutes, $report->events);
+        $minutes = array_map(static fn (ReportEvent $one): float => round($one->minutes, 1), $report->events);
         $sorted = $minutes;
         sort($sorted);
         self::assertSame($sorted, $minutes);

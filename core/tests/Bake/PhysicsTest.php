@@ -72,10 +72,10 @@ final class PhysicsTest extends TestCase
 
     public function test_a_value_on_its_limit_is_inside(): void
     {
-        $limits = Limits::between(75, LimitName::Firm, 110, LimitName::Loose);
+        $limits = Limits::between(75, LimitName::Rubber, 110, LimitName::Loose);
         self::assertSame([-1, 0, 0, 0, 1], array_map($limits->side(...), [74.999, 75.0, 90.0, 110.0, 110.001]));
         self::assertSame([true, false], [$limits->holds(110.0), $limits->holds(111.0)]);
         self::assertSame(0, Limits::none()->side(1e9));
-        self::assertSame([0, 1], [Limits::upTo(14, LimitName::DryTo)->side(-5), Limits::upTo(14, LimitName::DryTo)->side(15)]);
+        self::assertSame([0, 1], [Limits::upTo(14, LimitName::Soggy)->side(-5), Limits::upTo(14, LimitName::Soggy)->side(15)]);
     }
 }

@@ -11,7 +11,9 @@ use Hojaldre\Core\Bake\FaceLoad;
 use Hojaldre\Core\Bake\Grid;
 use Hojaldre\Core\Bake\Heat;
 use Hojaldre\Core\Bake\Outline;
+use Hojaldre\Core\Bake\Resolution;
 use Hojaldre\Core\Bake\Surroundings;
+use Hojaldre\Core\Bake\WeepPlaces;
 use Hojaldre\Core\Food\DoughKind;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Oven\OvenMode;
@@ -50,11 +52,11 @@ final class SlabTest extends TestCase
         $materials = new CellMaterials($input);
         $filling = $materials->filling;
         $deep = 0.05;
-        $grid = Grid::of($input, $deep * M_PI * 0.12 ** 2);
+        $grid = Grid::of($input, $deep * M_PI * 0.12 ** 2, Resolution::fine());
         $cells = new Cells($grid->rows * $grid->columns, $grid->columns);
         $cells->W = array_map(static fn (int $kind): float => $kind === Grid::TIN ? 0.0 : $filling->water, $grid->kind);
         $outline = Outline::ofPie($grid);
-        $heat = (new Heat($grid, $materials, fromBelowFactor: 0.0))->factors($cells, Surroundings::room(), $outline, $step, 0.0);
+        $heat = (new Heat($grid, $materials, fromBelowFactor: 0.0))->conductances($cells, Surroundings::room(), $outline, 0.0);
         // from 20 to a surrounding at 30 °C the properties hardly move
         $addD = $addR = [];
         for ($i = 0; $i < $grid->columns; $i++) {
@@ -66,12 +68,12 @@ final class SlabTest extends TestCase
         $load = new FaceLoad($addD, $addR, [], []);
         $middle = $grid->fillFrom * $grid->columns;
         $k = $heat->k[$middle];
-        $rhoC = $heat->C[$middle] * $step / $grid->m3[$middle];
+        $rhoC = $heat->joules[$middle] / $grid->m3[$middle];
         $T = $cells->T;
         $slab = Slab::withBiot(self::W_M2K * $deep / $k);
         foreach ([3600, 7200, 10800] as $seconds) {
             for ($t = $seconds - 3600; $t < $seconds; $t += (int) $step) {
-                $T = $heat->alongZ($T, $grid, $outline, $load, 0.0);
+                $T = $heat->alongZ($T, $heat->joules, $grid, $outline, $load, 0.0, $step);
             }
             $fourier = $k / $rhoC * $seconds / $deep ** 2;
             $left = $slab->c1 * exp(-$slab->zeta ** 2 * $fourier);
@@ -86,7 +88,7 @@ final class SlabTest extends TestCase
         return new BakeInput(
             radiusMm: 120, lengthMm: null, crustMm: 0, isLined: false, hasWall: true, lidMm: 0, openShare: 0, tinMaterial: TinMaterial::ShinySteel,
             pastry: Pantry::food('shortcrust')->per100g, pastryKgPerM3: 1160, doughKind: DoughKind::Short, partsKg: $partsKg, toppingKg: null, startCelsius: 20,
-            setsAtCelsius: null, liquidKg: 0, weepKg: 0, bindsKg: 0, runnyShare: 0, seal: Seal::None, underlay: Underlay::None,
+            setsAtCelsius: null, toughDose: 7, liquidKg: 0, weep: new WeepPlaces, bindsKg: 0, runnyShare: 0, seal: Seal::None, underlay: Underlay::None,
             topGain: 1, topHalfWaterRatio: 1, shell: [], stages: [new Stage(180, OvenMode::Static, 30)], onSteel: false, safeCelsius: 74,
         );
     }

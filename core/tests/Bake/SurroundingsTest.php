@@ -8,6 +8,7 @@ use Hojaldre\Core\Bake\BakeDeviation;
 use Hojaldre\Core\Bake\BakeEvent;
 use Hojaldre\Core\Bake\Brownness;
 use Hojaldre\Core\Bake\Radiation;
+use Hojaldre\Core\Bake\Resolution;
 use Hojaldre\Core\Bake\Simulation;
 use Hojaldre\Core\Bake\Surroundings;
 use Hojaldre\Core\Document\DocumentReader;
@@ -63,8 +64,9 @@ final class SurroundingsTest extends TestCase
     public function test_an_opened_oven_comes_back_within_half_an_hour_and_one_left_shut_never_dips(): void
     {
         $air = Surroundings::oven(180, OvenMode::Static, Rack::Middle, false, false, false);
-        self::assertEqualsWithDelta(30, $air->dip(0), 1e-9);
-        self::assertLessThan(0.3, $air->dip(1800));
+        self::assertGreaterThan(25, $air->dip(0));
+        self::assertLessThan(60, $air->dip(0));
+        self::assertLessThan(1.0, $air->dip(1800));
         self::assertSame(0.0, $air->shut()->dip(0));
         self::assertSame(0.0, Surroundings::room()->dip(0));
     }
@@ -153,6 +155,11 @@ final class SurroundingsTest extends TestCase
             'a colder oven' => [new BakeDeviation(ovenKelvins: -10), BakeEvent::Safe, false],
             'more heat from the same oven' => [new BakeDeviation(heatTransferFactor: 1.1), BakeEvent::Set, true],
             'a hotter oven browns sooner' => [new BakeDeviation(ovenKelvins: 10), BakeEvent::Golden, true],
+            'a custard that sets hotter' => [new BakeDeviation(setKelvins: 2), BakeEvent::Set, false],
+            'a filling that goes in warmer' => [new BakeDeviation(startKelvins: 8), BakeEvent::Set, true],
+            'more filling' => [new BakeDeviation(fillingFactor: 1.15), BakeEvent::Set, false],
+            'a top that browns faster' => [new BakeDeviation(brownFactor: 1.3), BakeEvent::Golden, true],
+            'a thicker crust' => [new BakeDeviation(crustFactor: 1.4), BakeEvent::Set, false],
         ];
     }
 
@@ -160,16 +167,16 @@ final class SurroundingsTest extends TestCase
     public function test_a_kitchen_that_differs_moves_the_minutes_the_way_it_must(BakeDeviation $deviation, BakeEvent $event, bool $sooner): void
     {
         $input = BakeInputs::of(Weights::of(TroutQuiche::pie()));
-        $usual = Simulation::run($input, coarse: true)->minute($event);
-        $other = Simulation::run($input, $deviation, coarse: true)->minute($event);
+        $usual = Simulation::run($input, resolution: Resolution::coarse())->minute($event);
+        $other = Simulation::run($input, $deviation, resolution: Resolution::coarse())->minute($event);
         self::assertTrue($sooner ? $other < $usual : $other > $usual, "$usual, $other");
     }
 
     public function test_solids_that_weep_more_and_a_thirstier_crust_wet_the_base(): void
     {
         $input = BakeInputs::of(Weights::of(TroutQuiche::pie()));
-        $usual = Simulation::run($input, coarse: true)->basePercent;
-        self::assertGreaterThan($usual, Simulation::run($input, new BakeDeviation(weepFactor: 1.5), coarse: true)->basePercent);
-        self::assertGreaterThan($usual, Simulation::run($input, new BakeDeviation(uptakeFactor: 1.3), coarse: true)->basePercent);
+        $usual = Simulation::run($input, resolution: Resolution::coarse())->baseRatio;
+        self::assertGreaterThan($usual, Simulation::run($input, new BakeDeviation(weepFactor: 1.5), resolution: Resolution::coarse())->baseRatio);
+        self::assertGreaterThan($usual, Simulation::run($input, new BakeDeviation(uptakeFactor: 1.3), resolution: Resolution::coarse())->baseRatio);
     }
 }

@@ -30,9 +30,22 @@ final class CustardTest extends TestCase
         self::assertSame(86.0, (new Custard(1, 900, 0))->setsAtCelsius());
     }
 
-    public function test_weep_counts_as_dairy(): void
+    public function test_weep_that_comes_before_it_sets_counts_as_dairy_and_later_weep_does_not(): void
     {
-        self::assertSame((new Custard(4, 400, 60))->liquidGramsPerEgg(), (new Custard(4, 460, 0))->liquidGramsPerEgg());
+        self::assertSame((new Custard(4, 400, 60, earlyShare: 1.0))->liquidGramsPerEgg(), (new Custard(4, 460, 0))->liquidGramsPerEgg());
+        self::assertSame((new Custard(4, 400, 60, earlyShare: 0.0))->liquidGramsPerEgg(), (new Custard(4, 400, 0))->liquidGramsPerEgg());
+        self::assertEqualsWithDelta(415 / 4, (new Custard(4, 400, 60, earlyShare: 0.25))->liquidGramsPerEgg(), 1e-9);
+        self::assertEqualsWithDelta(15.0, (new Custard(4, 400, 60, earlyShare: 0.25))->earlyGrams(), 1e-9);
+    }
+
+    /** Worked by hand from docs/model.md: 7 (1 + 2 min(0.3, fat) + 4 min(0.1, starch)). */
+    public function test_fat_and_starch_let_a_custard_stand_more_heat(): void
+    {
+        self::assertEqualsWithDelta(7.0, (new Custard(1, 100, 0, fatShare: 0.0))->toughDose(0.0), 1e-9);
+        self::assertEqualsWithDelta(9.8, (new Custard(1, 100, 0, fatShare: 0.2))->toughDose(0.0), 1e-9);
+        self::assertEqualsWithDelta(11.2, (new Custard(1, 100, 0, fatShare: 0.5))->toughDose(0.0), 1e-9);
+        self::assertEqualsWithDelta(8.4, (new Custard(1, 100, 0, fatShare: 0.0))->toughDose(0.05), 1e-9);
+        self::assertEqualsWithDelta(9.8, (new Custard(1, 100, 0, fatShare: 0.0))->toughDose(0.4), 1e-9);
     }
 
     public function test_a_custard_without_egg_never_sets(): void

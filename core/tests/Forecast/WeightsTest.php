@@ -53,10 +53,10 @@ final class WeightsTest extends TestCase
         self::assertEqualsWithDelta($weep - 10 * $binds - $weights->absorbedGrams, $weights->freeGrams, 1e-9);
     }
 
-    public function test_weep_counts_as_dairy_to_the_egg(): void
+    public function test_weep_that_comes_early_counts_as_dairy_to_the_egg(): void
     {
         $weights = Weights::of(self::pie([self::leeks(450, 315), self::custard(250, 400)]));
-        self::assertEqualsWithDelta((400 + $weights->freeGrams) / 5, $weights->custard()?->liquidGramsPerEgg(), 1e-9);
+        self::assertEqualsWithDelta((400 + 0.4 * $weights->freeGrams) / 5, $weights->settling(0.4)->custard()?->liquidGramsPerEgg(), 1e-9);
         self::assertNull(Weights::of(self::pie([self::leeks(450, 315)]))->custard());
     }
 
@@ -92,6 +92,41 @@ final class WeightsTest extends TestCase
         $warm = new SolidLayer('more', Pantry::food('leeks'), Amount::of(300), [], null, 45.0);
         self::assertEqualsWithDelta(25.0, Weights::of(self::pie([$cold, $warm]))->startCelsius(), 1e-6);
         self::assertEqualsWithDelta(5.0, Weights::of(self::pie([$cold]))->startCelsius(), 1e-6);
+    }
+
+    /** By hand: half of it at -18 °C and half at 20 ends at its freezing point, part of it still ice; all of it frozen stays so. */
+    public function test_frozen_parts_cool_the_rest_by_their_ice(): void
+    {
+        $leeks = static fn (string $id, float $celsius): SolidLayer => new SolidLayer($id, Pantry::food('leeks'), Amount::of(300), [], null, $celsius);
+        $mixed = Weights::of(self::pie([$leeks('a', -18.0), $leeks('b', 20.0)]))->startCelsius();
+        self::assertLessThan(-1.5, $mixed);
+        self::assertGreaterThan(-3.5, $mixed);
+        self::assertEqualsWithDelta(-18.0, Weights::of(self::pie([$leeks('a', -18.0)]))->startCelsius(), 1e-6);
+        self::assertGreaterThan(0.0, Weights::of(self::pie([new SolidLayer('a', Pantry::food('leeks'), Amount::of(30), [], null, -18.0), $leeks('b', 20.0)]))->startCelsius());
+    }
+
+    public function test_what_has_been_cooked_down_lies_dense_and_raw_flesh_too(): void
+    {
+        $leeks = Pantry::food('leeks');
+        self::assertEqualsWithDelta(300 / $leeks->gramsPerMl, self::leeks(400, 300)->heapMl(), 1e-6, 'a quarter lost');
+        self::assertEqualsWithDelta(400 / $leeks->bulkGramsPerMl, self::leeks(400, 400)->heapMl(), 1e-6);
+        $half = self::leeks(400, 350)->heapMl();
+        self::assertGreaterThan(350 / $leeks->gramsPerMl, $half);
+        self::assertLessThan(350 / $leeks->bulkGramsPerMl, $half);
+        $beef = Pantry::food('minced-beef');
+        self::assertEqualsWithDelta(500 / $beef->gramsPerMl, (new SolidLayer('beef', $beef, Amount::of(500), [], null))->heapMl(), 1e-6);
+    }
+
+    /** A sauce, a mayonnaise with cheese, a fresh cheese bind by other means; a cream alone in an open shell does not. */
+    public function test_only_what_egg_has_to_set_is_a_custard(): void
+    {
+        $of = static fn (array $eggs, array $dairies): bool => Weights::of(self::pie([new CustardLayer(
+            'custard', CustardStyle::Tender,
+            array_map(static fn (string $id, float $grams): Ingredient => new Ingredient(Pantry::food($id), Amount::of($grams)), array_keys($eggs), $eggs),
+            array_map(static fn (string $id, float $grams): Ingredient => new Ingredient(Pantry::food($id), Amount::of($grams)), array_keys($dairies), $dairies),
+        )]))->hasToSet();
+        self::assertSame([true, true, false, false], [$of(['egg' => 150], ['whole-milk' => 300]), $of([], ['single-cream' => 300]), $of([], ['mayonnaise' => 100]), $of([], ['ricotta' => 300])]);
+        self::assertFalse(Weights::of(self::pie([self::leeks(450, 315)]))->hasToSet());
     }
 
     public function test_raw_chicken_wants_seventy_four_egg_seventy_one_and_reheated_food_seventy_four(): void

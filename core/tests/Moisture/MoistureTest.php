@@ -7,7 +7,6 @@ namespace Hojaldre\Core\Tests\Moisture;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Moisture\LayerWater;
 use Hojaldre\Core\Moisture\PrepSteps;
-use Hojaldre\Core\Pastry\BaseVerdict;
 use Hojaldre\Core\Pastry\Seal;
 use Hojaldre\Core\Pastry\Underlay;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -62,10 +61,5 @@ final class MoistureTest extends TestCase
         self::assertEqualsWithDelta(380, $chain->stopAtGrams(30, 0.35), 1e-9);
         self::assertEqualsWithDelta(1000, $chain->stopAtGrams(9000, 0.35), 1e-9);
         self::assertEqualsWithDelta(1000, (new PrepSteps(1000, [], 0.914, 1.0))->nowGrams(), 1e-9);
-    }
-
-    public function test_each_word_has_its_band(): void
-    {
-        self::assertSame([BaseVerdict::Crisp, BaseVerdict::Dry, BaseVerdict::Soft, BaseVerdict::Soggy], array_map(BaseVerdict::of(...), [7.9, 14.0, 21.0, 21.1]));
     }
 }

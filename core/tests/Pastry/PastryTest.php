@@ -27,16 +27,39 @@ use PHPUnit\Framework\TestCase;
 
 final class PastryTest extends TestCase
 {
-    /** Common practice, no source: crisp below 8 % water, dry to 14, soft to 21, soggy above. */
-    #[TestWith([7.99, BaseVerdict::Crisp])]
-    #[TestWith([8.01, BaseVerdict::Dry])]
-    #[TestWith([14.0, BaseVerdict::Dry])]
-    #[TestWith([14.01, BaseVerdict::Soft])]
-    #[TestWith([21.0, BaseVerdict::Soft])]
-    #[TestWith([21.01, BaseVerdict::Soggy])]
-    public function test_each_word_for_a_base_has_its_band(float $percent, BaseVerdict $verdict): void
+    /** The bands of docs/model.md. */
+    #[TestWith([0.119, 1.0, BaseVerdict::Crisp])]
+    #[TestWith([0.121, 1.0, BaseVerdict::Dry])]
+    #[TestWith([0.22, 1.0, BaseVerdict::Dry])]
+    #[TestWith([0.221, 0.5, BaseVerdict::Soft])]
+    #[TestWith([0.385, 1.0, BaseVerdict::Soft])]
+    #[TestWith([0.386, 1.0, BaseVerdict::Soggy])]
+    #[TestWith([0.1, 0.49, BaseVerdict::Raw])]
+    #[TestWith([0.6, 0.0, BaseVerdict::Raw])]
+    public function test_each_word_for_a_base_has_its_band_and_an_unbaked_one_is_raw_however_dry(float $ratio, float $baked, BaseVerdict $verdict): void
     {
-        self::assertSame($verdict, BaseVerdict::of($percent));
+        self::assertSame($verdict, BaseVerdict::of($ratio, $baked));
+    }
+
+    /** A scale has its words in order, and the last one has no end. */
+    public function test_the_scales_of_words_rise_without_gaps(): void
+    {
+        foreach ([BaseVerdict::scale(), Brownness::scale()] as $scale) {
+            $ends = array_column($scale, 1);
+            self::assertNull(array_pop($ends));
+            $sorted = $ends;
+            sort($sorted);
+            self::assertSame($sorted, $ends);
+        }
+    }
+
+    /** By hand: the eye tells ratios past golden, so e times the browning is 0.9 more; and the way back. */
+    public function test_browning_is_told_by_ratios_past_golden(): void
+    {
+        self::assertSame([0.4, 1.0], [Brownness::index(0.4), Brownness::index(1.0)]);
+        self::assertEqualsWithDelta(1.9, Brownness::index(M_E), 1e-9);
+        self::assertEqualsWithDelta(M_E, Brownness::browning(1.9), 1e-9);
+        self::assertSame(0.7, Brownness::browning(0.7));
     }
 
     #[TestWith([15.1, ShellLook::Damp])]

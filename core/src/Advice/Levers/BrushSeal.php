@@ -25,7 +25,7 @@ final readonly class BrushSeal implements Lever
     public function most(Pie $pie): float
     {
         // it is brushed on a hot shell: a raw one has no hot base
-        return $pie->crust->seal === Seal::None && $pie->crust->shellBake() !== ShellBake::Raw ? 1.0 : 0.0;
+        return $pie->form()->canBeBakedBlind() && $pie->crust->seal === Seal::None && $pie->crust->shellBake() !== ShellBake::Raw ? 1.0 : 0.0;
     }
 
     public function step(Pie $pie): float

@@ -20,12 +20,12 @@ final readonly class Levers
         $tooHigh = $reading->value === null || $reading->limits->upper === null || $reading->value > $reading->limits->upper;
         $levers = match ($reading->name) {
             ReadingName::Custard => self::forCustard($pie, $tooHigh),
-            ReadingName::Set => self::forSet($reading),
+            ReadingName::Set => self::forSet($reading, $pie),
             ReadingName::Base => self::forBase($pie),
             ReadingName::Salt => self::forSalt($pie, $reading->value !== null && $tooHigh),
             ReadingName::Fill => self::forFill($pie, $tooHigh),
-            ReadingName::Colour => [],
-            ReadingName::Safe => [new BakeLonger, new FanOn],
+            ReadingName::Colour => self::forColour($reading, $pie),
+            ReadingName::Safe => [new BakeLonger, new FanOn, new AnotherTin(1)],
         };
 
         return array_values(array_filter($levers, static fn (Lever $lever): bool => $lever->most($pie) > 0));
@@ -48,6 +48,7 @@ final readonly class Levers
     private static function forBase(Pie $pie): array
     {
         return [
+            new PrickShell,
             ...self::pressing($pie),
             ...array_map(static fn (SolidLayer $layer): Lever => new AddCrumbs($layer), self::wettest($pie, 1)),
             new BrushSeal,
@@ -61,9 +62,24 @@ final readonly class Levers
     }
 
     /** @return list<Lever> */
-    private static function forSet(Reading $reading): array
+    private static function forSet(Reading $reading, Pie $pie): array
     {
-        return $reading->verdict === Verdict::Tough ? [new TakeOutEarlier, new CoolerOven] : [new BakeLonger, new FanOn];
+        return match ($reading->verdict) {
+            Verdict::Tough => [new TakeOutEarlier, new CoolerOven],
+            Verdict::NoEgg, Verdict::NeverSets => $pie->custard() === null ? [] : [new MoveEggs($pie->custard(), 1), new BakeLonger, new AnotherTin(1)],
+            default => [new BakeLonger, new FanOn, new AnotherTin(1)],
+        };
+    }
+
+    /** @return list<Lever> */
+    private static function forColour(Reading $reading, Pie $pie): array
+    {
+        return match (true) {
+            $reading->verdict === Verdict::RimBurnt => [new ShieldRim, new TakeOutEarlier, new CoolerOven],
+            $reading->verdict === Verdict::UndersideBurnt => [new HighRack, new TakeOutEarlier, new CoolerOven],
+            $reading->value !== null && $reading->limits->side($reading->value) < 0 => [new GlazeLid, new BakeLonger, new HighRack, new FinishHot, new HotterOven],
+            default => [new TentLast, new TakeOutEarlier, new CoolerOven, new UnglazedLid],
+        };
     }
 
     /** @return list<Lever> */
@@ -75,21 +91,46 @@ final readonly class Levers
         $solids = array_values($pie->solids());
         usort($solids, static fn (SolidLayer $a, SolidLayer $b): int => $b->food->saltGrams($b->bought->grams) <=> $a->food->saltGrams($a->bought->grams));
 
-        return [new MoveSalt(-1), ...array_map(static fn (SolidLayer $layer): Lever => new LessOf($layer), array_slice($solids, 0, 1))];
+        return [new MoveSalt(-1), ...self::lessOf($pie, $solids)];
     }
 
     /** @return list<Lever> */
     private static function forFill(Pie $pie, bool $over): array
     {
         $custard = $pie->custard();
-        $moves = $custard === null ? [] : [new MoveCustard($custard, $over ? -1 : 1)];
+        $moves = [...($custard === null ? [] : [new MoveCustard($custard, $over ? -1 : 1)]), new AnotherTin($over ? 1 : -1)];
         if (! $over) {
             return $moves;
         }
         $solids = array_values($pie->solids());
         usort($solids, static fn (SolidLayer $a, SolidLayer $b): int => $b->heapMl() <=> $a->heapMl());
 
-        return [...$moves, ...array_map(static fn (SolidLayer $layer): Lever => new LessOf($layer), array_slice($solids, 0, 1))];
+        return [...$moves, ...self::lessOf($pie, $solids)];
+    }
+
+    /**
+     * Less of what there is most of; never of what gives the pie its name.
+     *
+     * @param  list<SolidLayer>  $mostFirst
+     * @return list<Lever>
+     */
+    private static function lessOf(Pie $pie, array $mostFirst): array
+    {
+        $others = array_values(array_filter($mostFirst, static fn (SolidLayer $layer): bool => ! self::isNamesake($pie, $layer)));
+
+        return array_map(static fn (SolidLayer $layer): Lever => new LessOf($layer), array_slice($others, 0, 1));
+    }
+
+    private static function isNamesake(Pie $pie, SolidLayer $layer): bool
+    {
+        preg_match_all('/\p{L}{4,}/u', mb_strtolower($layer->food->name), $words);
+        foreach ($words[0] as $word) {
+            if (str_contains(mb_strtolower($pie->name), rtrim($word, 's'))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Lever> */

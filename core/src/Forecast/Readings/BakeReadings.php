@@ -92,6 +92,7 @@ final readonly class BakeReadings
     {
         $result = $bake->result;
         $out = $result->outMinutes + Limits::SLACK;
+
         // a rough bake that was moved by what a fine one says is judged by its minutes, and so is every other
         return match (true) {
             ! is_finite($bake->minute(BakeEvent::TimeToLook)) => Verdict::NeverSets,

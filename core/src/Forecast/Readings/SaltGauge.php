@@ -46,7 +46,8 @@ final readonly class SaltGauge implements Gauge
         return Limits::between(Salt::BLAND_PERCENT, LimitName::Bland, Salt::TOO_SALTY_PERCENT, LimitName::Salty);
     }
 
-    public function wished(Weights $weights): ?array
+    /** @return array{float, float} */
+    public function wished(Weights $weights): array
     {
         return [Salt::LEAST_PERCENT, Salt::MOST_PERCENT];
     }

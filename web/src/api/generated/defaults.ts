@@ -2,9 +2,9 @@
 import type { components } from "./schema";
 
 export const defaults = {
-    "crispToPercent": 8,
-    "dryToPercent": 14,
-    "softToPercent": 21,
+    "crispToRatio": 0.12,
+    "dryToRatio": 0.22,
+    "softToRatio": 0.39,
     "parBake": [
         {
             "how": "weighted",
