@@ -91,8 +91,9 @@ final class StepLoop
             }
             $dip = $stage->air->dip($seconds);
             $above = $stage->air->aboveCelsius - $dip;
-            $this->heatUp($stage, $outline, $conducts, $cells, $dip, $step);
             $this->moveWater($stage, $conducts->joules, $cells, $above, $step);
+            $this->heatUp($stage, $outline, $conducts, $cells, $dip, $step);
+            $this->boil($stage, $conducts->joules, $cells);
             [$cold, $where] = Doneness::cook($cells, $this->grid, $this->input->setsAtCelsius, $step);
             if (! $stage->isResting) {
                 $this->browning->brown($cells, $outline, $conducts->k, $above, $step);
@@ -152,13 +153,15 @@ final class StepLoop
         $this->sweep($conducts, $times, $outline, $load, $cells, [$below - $dip, ($above + $below - $dip) / 2, $inside], $step);
     }
 
-    /** @param  array<int, float>  $C  heat capacity of each cell, J/K */
+    /**
+     * What moves comes first: how dry a cell is that dries or boils then follows from how hot it is, and not from what reached it last.
+     *
+     * @param  array<int, float>  $C  heat capacity of each cell, J/K
+     */
     private function moveWater(OvenStage $stage, array $C, Cells $cells, float $above, float $step): void
     {
-        // what moves comes first: how dry a boiling cell is then follows from how hot it is, and not from what reached it last
         if ($stage->isShell) {
             $this->crustOfShell->diffuse($cells, $step);
-            $this->crustOfShell->boil($cells, $C);
 
             return;
         }
@@ -170,6 +173,16 @@ final class StepLoop
         $this->crustOfPie->dryUnderside($cells, $C, $stage->air, $this->input->gapMetresPerSecond(), $step);
         $this->crustOfPie->diffuse($cells, $step);
         $this->crustOfPie->takeUp($cells, $C, $wets, $this->barrierShare, $step);
+    }
+
+    /** @param  array<int, float>  $C  heat capacity of each cell, J/K */
+    private function boil(OvenStage $stage, array $C, Cells $cells): void
+    {
+        if ($stage->isShell) {
+            $this->crustOfShell->boil($cells, $C);
+
+            return;
+        }
         $this->crustOfPie->boil($cells, $C);
         $this->filling->boil($cells, $C);
     }

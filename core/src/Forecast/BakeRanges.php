@@ -17,11 +17,11 @@ use Hojaldre\Core\Food\DoughKind;
 final readonly class BakeRanges
 {
     /** Shares of a time down and up: of what the custard does, of the coldest point, of colour (fitted). */
-    private const CUSTARD = [0.107, 0.127];
+    private const CUSTARD = [0.110, 0.131];
 
-    private const SAFE = [0.098, 0.110];
+    private const SAFE = [0.101, 0.115];
 
-    private const COLOUR = [0.112, 0.137];
+    private const COLOUR = [0.112, 0.139];
 
     /** A filling as hot as this is soon safe or not for a few K more or less, °C; what is narrower than this is decided by fewer things, mm (fitted). */
     private const HOT_CELSIUS = 45.0;
@@ -45,6 +45,8 @@ final readonly class BakeRanges
     private const BASE_RUNNY = [0.75, 0.55, 0.6, 1.1];
 
     private const PUFF_FACTOR = 1.8;
+
+    private const PUFF_LEAST = 0.09;
 
     /** Of browning, in e-folds, down and up at golden and beyond, and more where it is paler (fitted). */
     private const TOP = [0.47, 0.42];
@@ -77,9 +79,12 @@ final readonly class BakeRanges
     {
         [$down, $up] = self::between($ratio);
         [$downFrom, $upFrom, $downBy, $upBy] = self::BASE_RUNNY;
-        $dough = $this->input->doughKind === DoughKind::Puff ? self::PUFF_FACTOR : 1.0;
+        [$dough, $least] = $this->input->doughKind === DoughKind::Puff ? [self::PUFF_FACTOR, self::PUFF_LEAST] : [1.0, 0.0];
 
-        return [max(0.0, $ratio - $dough * $down * ($downFrom + $downBy * $this->input->runnyShare)), $ratio + $dough * $up * ($upFrom + $upBy * $this->input->runnyShare)];
+        return [
+            max(0.0, $ratio - max($least, $dough * $down * ($downFrom + $downBy * $this->input->runnyShare))),
+            $ratio + max($least, $dough * $up * ($upFrom + $upBy * $this->input->runnyShare)),
+        ];
     }
 
     /** @return array{float, float} */
@@ -103,7 +108,7 @@ final readonly class BakeRanges
 
     private function narrow(): float
     {
-        return min(1.0, 0.35 + 0.65 * $this->input->radiusMm / self::NARROW_MM);
+        return min(1.0, 0.55 + 0.45 * $this->input->radiusMm / self::NARROW_MM);
     }
 
     /** @return array{float, float} down and up, between two rows of the table */

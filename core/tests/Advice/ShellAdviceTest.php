@@ -82,7 +82,8 @@ final class ShellAdviceTest extends TestCase
         }
         $at = array_combine(array_map(static fn (ReportEvent $one): string => $one->event->value, $report->events), $minutes);
         self::assertTrue($at['edge-set'] < $at['time-to-look'] && $at['time-to-look'] < $at['set'], 'a custard sets from its edge');
-        self::assertTrue($at['light-gold'] < $at['golden'] && $at['golden'] < $at['dark']);
+        self::assertTrue($at['light-gold'] < $at['golden'] && $at['golden'] < ($at['dark'] ?? INF));
+        self::assertTrue($at['set'] < $at['over'] && $at['over'] < ($at['tough'] ?? INF), 'nothing is past its best before it is set');
     }
 
     public function test_its_stages_follow_each_other_without_a_gap(): void

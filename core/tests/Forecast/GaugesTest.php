@@ -24,6 +24,8 @@ use Hojaldre\Core\Oven\ColourWish;
 use Hojaldre\Core\Oven\OvenMode;
 use Hojaldre\Core\Oven\Rack;
 use Hojaldre\Core\Pastry\BaseVerdict;
+use Hojaldre\Core\Pastry\Glaze;
+use Hojaldre\Core\Pastry\Lid;
 use Hojaldre\Core\Pastry\Seal;
 use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pastry\ShellSupport;
@@ -33,6 +35,7 @@ use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Statement\Statement;
 use Hojaldre\Core\Tests\TroutQuiche;
+use Hojaldre\Core\Tin\StraightTin;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -164,8 +167,23 @@ final class GaugesTest extends TestCase
 
     public function test_fill_knows_mean_from_over_the_rim(): void
     {
-        $verdict = static fn (float $factor): Verdict => Gauges::take(new FillGauge, Weights::of(TroutQuiche::pie()->withLayer(TroutQuiche::custard()->scaled($factor))))->verdict;
-        self::assertSame([Verdict::Mean, Verdict::Fits, Verdict::OverTheRim], [$verdict(0.2), $verdict(1.0), $verdict(1.4)]);
+        $verdict = static fn (Pie $pie): Verdict => Gauges::take(new FillGauge, Weights::of($pie))->verdict;
+        $trout = TroutQuiche::pie();
+        self::assertSame([Verdict::Mean, Verdict::Fits, Verdict::OverTheRim], [
+            $verdict($trout->withTin(new StraightTin(330, 35))), $verdict($trout), $verdict($trout->withLayer(TroutQuiche::custard()->scaled(1.4))),
+        ]);
+    }
+
+    /** Common practice, no source: leaves and roots heaped above the rim are intended, more so under a lid; what is poured must not stand there. */
+    public function test_a_heap_may_stand_above_the_rim_and_a_liquid_may_not(): void
+    {
+        $trout = TroutQuiche::pie();
+        $heap = $trout->withLayers([new SolidLayer('leeks', Pantry::food('leeks'), Amount::of(1300), [], null)]);
+        self::assertSame(Verdict::Heaped, Gauges::take(new FillGauge, Weights::of($heap))->verdict);
+        $lid = $heap->withCrust($heap->crust->withLid(new Lid(3, 0.01, Glaze::Egg)));
+        $higher = $lid->withLayers([new SolidLayer('leeks', Pantry::food('leeks'), Amount::of(1700), [], null)]);
+        self::assertSame(Verdict::Heaped, Gauges::take(new FillGauge, Weights::of($higher))->verdict);
+        self::assertSame(Verdict::OverTheRim, Gauges::take(new FillGauge, Weights::of($heap->withLayers($higher->layers)))->verdict);
     }
 
     #[TestWith([25.0, Verdict::NotYetSafe, 'safe.too-early'])]
