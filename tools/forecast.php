@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * hojaldre forecast FILE [--text]: a pie file in, its forecast out. No database, no web server, no framework.
+ * hojaldre forecast FILE [--text] [--ways]: a pie file in, its forecast out, with the ways out of what is in trouble where they are asked for. No database, no web server, no framework.
  * Exit 0: forecast; 1: the file was refused (problem on standard error); 2: called wrongly.
  */
 
@@ -23,9 +23,9 @@ use Hojaldre\Core\Refusal\Refused;
 require __DIR__.'/autoload.php';
 
 $print = static fn (mixed $value): string => json_encode(Json::value($value), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_THROW_ON_ERROR)."\n";
-$files = array_values(array_filter(array_slice($argv, 1), static fn (string $arg): bool => $arg !== '--text'));
+$files = array_values(array_filter(array_slice($argv, 1), static fn (string $arg): bool => ! in_array($arg, ['--text', '--ways'], true)));
 if (count($files) !== 1) {
-    fwrite(STDERR, "usage: ./hojaldre forecast FILE [--text]\n");
+    fwrite(STDERR, "usage: ./hojaldre forecast FILE [--text] [--ways]\n");
     exit(2);
 }
 $bytes = is_file($files[0]) ? @file_get_contents($files[0]) : false;
@@ -40,10 +40,11 @@ try {
     fwrite(STDERR, $print(['code' => 'refused', 'refusals' => array_map(static fn (Refusal $one): RefusalAnswer => RefusalAnswer::of($one, $words), $refused->refusals)]));
     exit(1);
 }
-$waysOut = WaysOut::all($forecast);
+$asked = in_array('--ways', $argv, true);
+$waysOut = $asked ? WaysOut::all($forecast) : [];
 echo in_array('--text', $argv, true)
     ? ForecastText::of($forecast, $waysOut, $words)
     : $print([
         ...get_object_vars(ForecastAnswer::of($forecast, $words)),
-        'waysOut' => array_map(static fn (array $ways): array => array_map(static fn (WayOut $way): WayOutAnswer => WayOutAnswer::of($way, $words), $ways), $waysOut),
+        ...($asked ? ['waysOut' => array_map(static fn (array $ways): array => array_map(static fn (WayOut $way): WayOutAnswer => WayOutAnswer::of($way, $words), $ways), $waysOut)] : []),
     ]);

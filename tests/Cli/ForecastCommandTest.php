@@ -10,6 +10,7 @@ use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\Forecast\Readings\Reading;
 use Hojaldre\Core\Forecast\Readings\ReadingName;
 use Hojaldre\Core\PieFile\PieFile;
+use Hojaldre\Core\Tests\TroutQuiche;
 use PHPUnit\Framework\TestCase;
 
 /** `./hojaldre forecast` as a cook types it: the real command in a process of its own. */
@@ -29,18 +30,24 @@ final class ForecastCommandTest extends TestCase
 
     public function test_compiled_while_it_runs_it_gives_the_same_to_the_last_digit(): void
     {
-        [$compiled] = self::command('forecast', self::DEMO);
-        $plain = shell_exec('php -d opcache.enable_cli=0 '.escapeshellarg(self::root().'/tools/forecast.php').' '.escapeshellarg(self::root().'/'.self::DEMO));
+        [$compiled] = self::command('forecast', self::DEMO, '--ways');
+        $plain = shell_exec('php -d opcache.enable_cli=0 '.escapeshellarg(self::root().'/tools/forecast.php').' '.escapeshellarg(self::root().'/'.self::DEMO).' --ways');
         self::assertNotEmpty($plain);
         self::assertSame($plain, $compiled);
     }
 
     public function test_with_text_it_prints_for_people(): void
     {
-        [$out, , $exit] = self::command('forecast', self::DEMO, '--text');
+        $file = (string) tempnam(sys_get_temp_dir(), 'pie');
+        file_put_contents($file, PieFile::write(TroutQuiche::soggy()));
+        [$out, , $exit] = self::command('forecast', $file, '--text', '--ways');
+        [$readings] = self::command('forecast', $file, '--text');
+        unlink($file);
         self::assertSame(0, $exit);
+        self::assertStringNotContainsString('more from the leeks', $readings, 'ways out are searched for only where they are asked for');
         self::assertStringContainsString("Smoked trout and leek quiche\n24 cm straight tin, 3.5 cm deep", $out);
-        self::assertStringContainsString('- Press 10 g more from the leeks, to 305 g: 15 to 14 %', $out);
+        self::assertMatchesRegularExpression('/- Press \d+ g more from the leeks, to \d+ g: soft/', $out);
+        self::assertMatchesRegularExpression('/^Base +soft to soggy +soggy$/m', $out);
         self::assertStringContainsString('Contains gluten, egg, fish and milk', $out);
         self::assertStringContainsString('Local food rules and licensed advice come first', $out);
     }

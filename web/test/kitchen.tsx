@@ -59,7 +59,15 @@ export const bakeReport: BakeReport = {
   ],
   events: [
     { name: "safe", title: "safe", minute: 36, low: 32, high: 40, isInPlan: true, cue: "A probe reads 71 °C or more." },
-    { name: "set", title: "set", minute: 41, low: 37, high: 45, isInPlan: true, cue: "It moves as one piece." },
+    {
+      name: "time-to-look",
+      title: "take it out",
+      minute: 41,
+      low: 37,
+      high: 45,
+      isInPlan: true,
+      cue: "It moves as one piece.",
+    },
     { name: "golden", title: "golden", minute: 47, low: 40, high: 54, isInPlan: false, cue: "Even gold all over." },
   ],
   curves: {
@@ -68,15 +76,13 @@ export const bakeReport: BakeReport = {
     edge: [11, 70, 99],
     base: [24, 80, 108],
     rim: [30, 100, 122],
-    basePercent: [9, 12, 12],
+    baseRatio: [0.1, 0.15, 0.15],
   },
   colours: [
     { where: "top", brown: 0.95, word: "golden" },
     { where: "rim", brown: 1.3, word: "golden" },
   ],
   lostGrams: 53,
-  setPercent: 100,
-  overPercent: 30,
   carriesOverKelvins: 3,
   soakMm: 0,
   cooling: {
@@ -101,6 +107,9 @@ export function forecast(change: Partial<Forecast> = {}): Forecast {
     high: 12,
     limits: { lower: null, lowerName: "", upper: 14, upperName: "dry to" },
     scale: { from: 0, to: 28 },
+    words: [],
+    between: "",
+    wished: null,
     state: "inside",
     verdict: "fine",
     reason: `The reason of ${name}.`,

@@ -24,7 +24,8 @@ export function told(list: Effect[], most: number): string[] {
 }
 
 function moveOf(effect: Effect) {
-  const show = (value: number | null, verdict: string) => (value === null ? verdict : number(value, effect.decimals));
+  const show = (value: number | null, verdict: string) =>
+    value === null || effect.inWords ? verdict : number(value, effect.decimals);
   const before = show(effect.from, effect.verdictBefore);
   const after = show(effect.to, effect.verdictAfter);
   const turned = effect.verdictBefore !== effect.verdictAfter;
@@ -34,6 +35,10 @@ function moveOf(effect: Effect) {
     turned,
     moved: before !== after || turned,
     weight: Math.abs((effect.to ?? 0) - (effect.from ?? 0)) / (Math.abs(effect.from ?? 0) || 1),
-    words: `${before} to ${after} ${unit}${turned ? `, ${effect.verdictAfter}` : ""}`,
+    words: effect.inWords
+      ? turned
+        ? `${before} to ${after}`
+        : after
+      : `${before} to ${after} ${unit}${turned ? `, ${effect.verdictAfter}` : ""}`,
   };
 }

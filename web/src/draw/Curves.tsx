@@ -37,7 +37,9 @@ export const CurvesChart = memo(function CurvesChart({ report, before, minute, w
     { name: "centre", values: of.centre, colour: "heat" },
   ];
   const every = until > 60 ? 20 : 10;
-  const marks = report.events.filter((event) => event.isInPlan && ["set", "safe", "golden"].includes(event.name));
+  const marks = report.events.filter(
+    (event) => event.isInPlan && ["time-to-look", "safe", "golden"].includes(event.name),
+  );
   const ends = apart(lines(curves).map((line) => ({ ...line, at: y(line.values.at(-1) ?? 0) + 5 })));
   return (
     <svg

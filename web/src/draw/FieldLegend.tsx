@@ -2,16 +2,16 @@ import { number } from "../ui/numbers";
 import { ink } from "../ui/theme";
 import type { Field } from "./fields";
 
-/** Nine classes with their limits and words. */
+/** Nine classes with their words, and with their limits where a cook can measure them. */
 export function FieldLegend({ field, width }: { field: Field; width: number }) {
   const step = Math.min(46, (width - 30) / 9);
-  const shown = field.name === "set" ? [] : field.breaks;
+  const shown = field.unit ? field.breaks : [];
   return (
     <svg
       width={step * 9 + 34}
-      height="54"
+      height={shown.length ? 54 : 36}
       role="img"
-      aria-label={`Scale of ${field.title}: ${field.words.map(([from, word]) => `${word} from ${from === 0 ? "the least" : number(field.breaks[from - 1] ?? 0, field.name === "colour" ? 1 : 0)}`).join(", ")}.`}
+      aria-label={`Scale of ${field.title}: ${field.words.map(([from, word]) => `${word}${shown.length && from > 0 ? ` from ${number(field.breaks[from - 1] ?? 0)} ${field.unit}` : ""}`).join(", ")}.`}
       style={{ display: "block" }}
     >
       {field.words.map(([index, word]) => (
@@ -34,7 +34,7 @@ export function FieldLegend({ field, width }: { field: Field; width: number }) {
       ))}
       {shown.map((limit, index) => (
         <text key={limit} x={(index + 1) * step} y="49" textAnchor="middle" fontSize="14" fill={ink("ink2")}>
-          {number(limit, field.name === "colour" && limit % 1 ? ((limit * 10) % 1 ? 2 : 1) : 0)}
+          {number(limit)}
           {index === 7 && field.unit ? ` ${field.unit}` : ""}
         </text>
       ))}

@@ -17,7 +17,7 @@ type Props = {
   ghostFilm: BakeFilm | null;
 };
 
-const EMPTY = ["weighted", "propped", "bare"];
+const EMPTY = ["weighted", "propped", "pricked", "bare"];
 
 /** The pie at one moment of its bake, coloured by one field; each class a shade with a second cue. */
 export function FilmBody({ film, at, field, section, frame, name, ghost, ghostFilm }: Props) {

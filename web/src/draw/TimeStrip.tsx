@@ -20,7 +20,9 @@ export function TimeStrip({
   const x = (minute: number) => 8 + (Math.min(minute, last) / (last || 1)) * (width - 16);
   const shown = report.stages.find((stage) => now <= stage.to + 1e-6) ?? report.stages.at(-1);
   const began = report.stages.find((stage) => stage.name === "bake")?.from ?? 0;
-  const marks = report.events.filter((event) => ["set", "safe", "golden"].includes(event.name) && event.isInPlan);
+  const marks = report.events.filter(
+    (event) => ["time-to-look", "safe", "golden"].includes(event.name) && event.isInPlan,
+  );
   return (
     <svg width={width} height={RULE + DEPTH + 22} aria-hidden="true" style={{ display: "block", overflow: "visible" }}>
       <path

@@ -1,8 +1,5 @@
 import { memo } from "react";
-import { defaults } from "../api/generated/defaults";
-import { number } from "../ui/numbers";
 import { ink } from "../ui/theme";
-import { WATER_BREAKS } from "./frame";
 
 const WORDS: [number, string][] = [
   [0, "crisp"],
@@ -12,15 +9,15 @@ const WORDS: [number, string][] = [
   [5, "filling"],
 ];
 
-/** The water scale in nine steps, with its words, its numbers and its second cue. */
+/** The water scale in nine steps, with its words and its second cue. */
 export const WaterLegend = memo(function WaterLegend({ width }: { width: number }) {
   const step = Math.min(46, (width - 30) / 9);
   return (
     <svg
       width={step * 9 + 30}
-      height="54"
+      height="36"
       role="img"
-      aria-label={`Water scale: crisp to ${defaults.crispToPercent} %, dry to ${defaults.dryToPercent}, soft to ${defaults.softToPercent}, soggy to 40, filling above.`}
+      aria-label="Water scale of a crust: crisp, dry, soft, soggy; then the filling."
       style={{ display: "block" }}
     >
       {WORDS.filter(([, word]) => step >= 40 || word !== "soggy").map(([index, word]) => (
@@ -48,12 +45,6 @@ export const WaterLegend = memo(function WaterLegend({ width }: { width: number 
             />
           )}
         </g>
-      ))}
-      {[0, ...WATER_BREAKS].map((limit, index) => (
-        <text key={limit} x={index * step} y="49" fontSize="14" fill={ink("ink2")}>
-          {number(limit)}
-          {index === 8 ? " %" : ""}
-        </text>
       ))}
     </svg>
   );

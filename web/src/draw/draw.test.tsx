@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { section } from "../../test/kitchen";
-import { bandPath, frameOf, waterClass } from "./frame";
+import { bandPath, frameOf, percentOfRatio, waterClass } from "./frame";
 import { seeded } from "./random";
 import { piecesOf } from "./textures";
 
@@ -45,7 +45,9 @@ describe("the drawing", () => {
   });
 
   it("puts a water content into the class its words name", () => {
-    expect([3, 7.9, 8, 14, 20.9, 21, 75, 90].map(waterClass)).toEqual([0, 1, 2, 3, 3, 4, 7, 8]);
+    // water to solids of 0.05, 0.119, 0.121, 0.221, 0.384, 0.386; then a filling
+    const crust = [0.05, 0.119, 0.121, 0.221, 0.384, 0.386].map(percentOfRatio).map(waterClass);
+    expect([...crust, ...[75, 90].map(waterClass)]).toEqual([0, 1, 2, 3, 3, 4, 7, 8]);
   });
 
   it("does not jump: the same seed draws the same pieces, and more of a layer only adds to them", () => {

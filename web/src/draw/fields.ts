@@ -10,6 +10,7 @@ export type Field = {
   breaks: number[];
   /** words of the classes from which they hold */
   words: [number, string][];
+  /** of its limits; empty where nobody can measure them */
   unit: string;
 };
 
@@ -46,7 +47,7 @@ export function fieldOf(name: FieldName, film: Pick<BakeFilm, "setsAtCelsius">):
           [4, "soggy"],
           [5, "filling"],
         ],
-        unit: "%",
+        unit: "",
       };
     case "set":
       return {
@@ -58,7 +59,7 @@ export function fieldOf(name: FieldName, film: Pick<BakeFilm, "setsAtCelsius">):
           [4, "trembles"],
           [8, "set"],
         ],
-        unit: "%",
+        unit: "",
       };
     case "colour":
       return {
@@ -95,9 +96,9 @@ export function meaning(celsius: number, set: number, kind: string, water: numbe
     return word(
       water,
       [
-        [8, "crisp"],
-        [14.5, "dry"],
-        [21.5, "soft"],
+        [WATER_BREAKS[1] as number, "crisp"],
+        [WATER_BREAKS[2] as number, "dry"],
+        [WATER_BREAKS[3] as number, "soft"],
       ],
       "soggy, or still raw",
     );
@@ -116,8 +117,9 @@ export function meaning(celsius: number, set: number, kind: string, water: numbe
       [45, "liquid still"],
       [100, "trembling"],
       [101, "set"],
-      [130, "set, a little past it"],
+      [116, "set, a little past it"],
+      [142, "past its best"],
     ],
-    "over-cooked, weeping",
+    "tough, weeping",
   );
 }

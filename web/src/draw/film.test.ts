@@ -66,11 +66,12 @@ describe("the classes of a field", () => {
 
   it("rise with the value, and words say what a point is", () => {
     const { breaks } = fieldOf("water", film);
-    expect([0, 5, 13.9, 14, 99].map((value) => classOf(value, breaks))).toEqual([0, 1, 2, 3, 8]);
+    expect([0, 6, 11, 19, 99].map((value) => classOf(value, breaks))).toEqual([0, 1, 2, 3, 8]);
     expect(meaning(60, 0, "filling", 70, 78)).toBe("liquid still");
     expect(meaning(80, 100, "filling", 70, 78)).toBe("set");
-    expect(meaning(95, 160, "filling", 70, 78)).toContain("over-cooked");
+    expect(meaning(95, 120, "filling", 70, 78)).toBe("past its best");
+    expect(meaning(95, 160, "filling", 70, 78)).toContain("tough");
     expect(meaning(60, 0, "filling", 70, null)).toContain("not safe yet");
-    expect(meaning(90, 0, "crust", 10, 78)).toBe("dry");
+    expect(meaning(90, 0, "crust", 15, 78)).toBe("dry");
   });
 });

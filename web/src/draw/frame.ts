@@ -50,9 +50,13 @@ export function bandPath(frame: Frame, bottomMm: number, topMm: number): string 
   return `M${x(0)},${y(bottomMm)} H${x(insideMm(bottomMm))} L${x(insideMm(topMm))},${y(topMm)} H${x(0)} Z`;
 }
 
+/** Water in all that is not fat, %, from water to solids. */
+export const percentOfRatio = (ratio: number) => (100 * ratio) / (1 + ratio);
+
 /** Class of a water content, 0 to 8, as the field scale has it. */
-const { crispToPercent, dryToPercent, softToPercent } = defaults;
-export const WATER_BREAKS = [4, crispToPercent, dryToPercent, softToPercent, 40, 65, 71, 80];
+const { crispToRatio, dryToRatio, softToRatio } = defaults;
+const [CRISP, DRY, SOFT] = [crispToRatio, dryToRatio, softToRatio].map(percentOfRatio) as [number, number, number];
+export const WATER_BREAKS = [CRISP / 2, CRISP, DRY, SOFT, 45, 65, 71, 80];
 
 export function waterClass(percent: number): number {
   return WATER_BREAKS.filter((limit) => percent >= limit).length;

@@ -77,9 +77,11 @@ describe("the pie at one moment", () => {
 });
 
 describe("its legend, its curves and its time", () => {
-  it("says the words of the scale with their numbers", () => {
+  it("says the words of the scale, and its numbers where a cook can measure them", () => {
     const { container } = render(<FieldLegend field={fieldOf("water", film)} width={540} />);
-    expect(container.querySelector("svg")?.getAttribute("aria-label")).toContain("dry from 8");
+    expect(container.querySelector("svg")?.getAttribute("aria-label")).toBe(
+      "Scale of water: crisp, dry, soft, soggy, filling.",
+    );
     const { container: heat } = render(<FieldLegend field={fieldOf("heat", film)} width={540} />);
     expect(heat.textContent).toContain("78");
     expect(heat.textContent).toContain("100 °C");

@@ -9,7 +9,15 @@ import { type Geometry, readingGeometry, readingSentence } from "./readingGeomet
 
 const RULE = 17;
 const DEPTH = 13;
-const SUBSTANCE = { custard: "ink2", set: "heat", safe: "heat", base: "water", salt: "ink2", fill: "ink2" } as const;
+const SUBSTANCE = {
+  custard: "ink2",
+  set: "heat",
+  safe: "heat",
+  base: "water",
+  colour: "colour7",
+  salt: "ink2",
+  fill: "ink2",
+} as const;
 
 type Props = { reading: Reading; children?: ReactNode /** what opens with the reason */; more?: ReactNode };
 
@@ -30,13 +38,13 @@ export function ReadingRow({ reading, children, more }: Props) {
         <Box as="h3" fontSize="name" fontWeight="680" minWidth="64px" flex="none">
           {reading.title}
         </Box>
-        {reading.value !== null && (
+        {reading.value !== null && !reading.words.length && (
           <Box as="span" fontSize="reading" fontWeight="650" whiteSpace="nowrap" data-testid={`${reading.name}-value`}>
             {number(reading.value, reading.decimals)} {reading.shortUnit}
           </Box>
         )}
         <Box as="span" color="ink2" whiteSpace="nowrap">
-          {range(reading.low, reading.high, reading.decimals)}
+          {reading.words.length ? reading.between : range(reading.low, reading.high, reading.decimals)}
         </Box>
         <Box
           as="span"
@@ -66,7 +74,7 @@ export function ReadingRow({ reading, children, more }: Props) {
           </chakra.button>
         )}
       </Flex>
-      {reading.unit !== reading.shortUnit && reading.value !== null && (
+      {reading.unit !== reading.shortUnit && reading.value !== null && !reading.words.length && (
         <Box color="ink2">{reading.unit.replace(`${reading.shortUnit} `, "")}</Box>
       )}
       <Rule reading={reading} />
@@ -102,6 +110,14 @@ function Rule({ reading }: { reading: Reading }) {
           strokeDasharray={unknown ? "5 4" : undefined}
         />
         {!unknown && <Loaf reading={reading} geometry={geometry} />}
+        {geometry.wished && (
+          <path
+            d={`M${geometry.wished.from},${RULE + DEPTH - 5} V${RULE + DEPTH + 3} H${geometry.wished.to} V${RULE + DEPTH - 5}`}
+            fill="none"
+            stroke={ink("ink2")}
+            strokeWidth="1.4"
+          />
+        )}
         {geometry.limits.map((limit) => (
           <text
             key={limit.text}

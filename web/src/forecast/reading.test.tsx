@@ -18,6 +18,9 @@ const base: Reading = {
   high: 20.3,
   limits: { lower: null, lowerName: "", upper: 14, upperName: "dry to" },
   scale: { from: 0, to: 28 },
+  words: [],
+  between: "",
+  wished: null,
   state: "outside",
   verdict: "soft",
   reason: "49 g will still weep in the oven.",
@@ -36,6 +39,7 @@ const way: WayOut = {
       title: "Set",
       unit: "g",
       decimals: 0,
+      inWords: false,
       from: 95,
       to: 88,
       verdictBefore: "holds",
@@ -46,6 +50,7 @@ const way: WayOut = {
       title: "Base",
       unit: "%",
       decimals: 0,
+      inWords: false,
       from: 17.4,
       to: 13.9,
       verdictBefore: "soft",
@@ -56,6 +61,7 @@ const way: WayOut = {
       title: "Salt",
       unit: "%",
       decimals: 2,
+      inWords: false,
       from: 0.98,
       to: 0.98,
       verdictBefore: "enough",
@@ -67,6 +73,42 @@ const way: WayOut = {
 describe("a reading", () => {
   it("is told in one sentence to those who do not see it", () => {
     expect(readingSentence(base)).toBe("Base 17 %, between 15 and 20; dry to 14; soft.");
+  });
+
+  it("of a scale of words is told and drawn in words, not in figures nobody can check", () => {
+    const words = [
+      { word: "crisp", to: 0.12 },
+      { word: "dry", to: 0.22 },
+      { word: "soft", to: 0.385 },
+      { word: "soggy", to: null },
+    ];
+    const limits = { lower: null, lowerName: "", upper: 0.385, upperName: "soggy" };
+    const soft = {
+      ...base,
+      value: 0.3,
+      low: 0.2,
+      high: 0.4,
+      words,
+      between: "dry to soggy",
+      limits,
+      scale: { from: 0, to: 0.6 },
+    };
+    expect(readingSentence(soft)).toBe("Base: soft, in other kitchens dry to soggy.");
+    expect(readingGeometry(soft, 280).limits.map((one) => one.text)).toEqual(["crisp", "dry", "soft", "soggy"]);
+    expect(readingGeometry(soft, 90).limits.length).toBeLessThan(4);
+    render(
+      <ChakraProvider value={system}>
+        <ReadingRow reading={soft} />
+      </ChakraProvider>,
+    );
+    expect(screen.queryByTestId("base-value")).toBeNull();
+    expect(screen.getByText("dry to soggy")).toBeTruthy();
+  });
+
+  it("shows what was chosen as a band of its own, which is a wish and no wall", () => {
+    const chosen = { ...base, wished: { from: 4, to: 9 } };
+    expect(readingGeometry(chosen, 280).wished).toEqual({ from: 40, to: 90 });
+    expect(readingSentence(chosen)).toContain("you chose 4 to 9");
   });
 
   it("has no wall on a side without a limit, and its needle stands beyond the wall it is over", () => {
@@ -109,5 +151,7 @@ describe("a reading", () => {
     expect(told(way.effects, 2)).toEqual(["base 17 to 14 %, dry"]);
     expect(told(way.effects.slice(0, 1), 2)).toEqual(["set 95 to 88 g"]);
     expect(told(way.effects.slice(2), 2)).toEqual([]);
+    const inWords = { ...(way.effects[1] as WayOut["effects"][number]), inWords: true };
+    expect(told([inWords], 2)).toEqual(["base soft to dry"]);
   });
 });

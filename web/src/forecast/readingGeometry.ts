@@ -7,6 +7,7 @@ export type Geometry = {
   to: number | null;
   loaf: { from: number; to: number } | null;
   needle: number | null;
+  wished: { from: number; to: number } | null;
   limits: { x: number; text: string; anchor: "start" | "middle" | "end" }[];
 };
 
@@ -24,11 +25,28 @@ export function readingGeometry(reading: Reading, width: number): Geometry {
     to: upper === null ? null : x(upper),
     loaf: needle === null ? null : loafAround(needle, reading, x, width),
     needle,
-    limits: apart([
-      ...(lower === null ? [] : [limit(x(lower), `${lowerName} ${number(lower, digits(lower, reading))}`, width)]),
-      ...(upper === null ? [] : [limit(x(upper), `${upperName} ${number(upper, digits(upper, reading))}`, width)]),
-    ]),
+    wished: reading.wished && { from: x(reading.wished.from), to: x(reading.wished.to) },
+    limits: reading.words.length
+      ? wordsOf(reading, x, width)
+      : apart([
+          ...(lower === null ? [] : [limit(x(lower), `${lowerName} ${number(lower, digits(lower, reading))}`, width)]),
+          ...(upper === null ? [] : [limit(x(upper), `${upperName} ${number(upper, digits(upper, reading))}`, width)]),
+        ]),
   };
+}
+
+/** The words of a scale, each in the middle of where it holds; one that has no room there is left out. */
+function wordsOf(reading: Reading, x: (value: number) => number, width: number): Geometry["limits"] {
+  let end = 0;
+  return reading.words.flatMap(({ word, to }, index) => {
+    const from = x(reading.words[index - 1]?.to ?? reading.scale.from);
+    const upto = x(to ?? reading.scale.to);
+    const half = word.length * 3.6;
+    const at = Math.max(half, Math.min(width - half, (from + upto) / 2));
+    if (upto - from < 8 || at - half < end) return [];
+    end = at + half + 6;
+    return [{ x: at, text: word, anchor: "middle" as const }];
+  });
 }
 
 function loafAround(needle: number, reading: Reading, x: (value: number) => number, width: number) {
@@ -60,6 +78,11 @@ function limit(x: number, text: string, width: number): Geometry["limits"][numbe
 
 /** "Base 17 %, between 14 and 20; dry to 14; soft." */
 export function readingSentence(reading: Reading): string {
+  const chosen = reading.wished
+    ? `; you chose ${number(reading.wished.from, reading.decimals)} to ${number(reading.wished.to, reading.decimals)}`
+    : "";
+  if (reading.words.length)
+    return `${reading.title}: ${reading.verdict}${reading.between && `, in other kitchens ${reading.between}`}.`;
   const value = reading.value === null ? "" : ` ${number(reading.value, reading.decimals)} ${reading.unit}`;
   const between =
     reading.low === null || reading.high === null
@@ -68,5 +91,5 @@ export function readingSentence(reading: Reading): string {
   const limits = readingGeometry(reading, 100)
     .limits.map((one) => `; ${one.text}`)
     .join("");
-  return `${reading.title}${value}${between}${limits}; ${reading.verdict}.`;
+  return `${reading.title}${value}${between}${limits}${chosen}; ${reading.verdict}.`;
 }

@@ -4,7 +4,7 @@ import type { components } from "./schema";
 export const defaults = {
     "crispToRatio": 0.12,
     "dryToRatio": 0.22,
-    "softToRatio": 0.39,
+    "softToRatio": 0.385,
     "parBake": [
         {
             "how": "weighted",

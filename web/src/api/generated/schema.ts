@@ -539,20 +539,20 @@ export interface components {
         ArchivePie: {
             archived: boolean;
         };
-        /** @description Over the minutes in the oven filled; °C, and % wet basis. */
+        /** @description Over the minutes in the oven filled; °C, and water to solids of the base. */
         BakeCurves: {
             minutes: number[];
             centre: number[];
             edge: number[];
             base: number[];
             rim: number[];
-            basePercent: number[];
+            baseRatio: number[];
         };
         /**
          * @description What a cook waits for while a pie is in the oven, in the order in which they are told where they fall together.
          * @enum {string}
          */
-        BakeEvent: "edge-set" | "time-to-look" | "set" | "safe" | "light-gold" | "golden" | "dark" | "over";
+        BakeEvent: "edge-set" | "time-to-look" | "set" | "safe" | "light-gold" | "golden" | "dark" | "over" | "tough";
         BakeEventTime: {
             name: components["schemas"]["BakeEvent"];
             /** @description its name as it is shown */
@@ -593,6 +593,7 @@ export interface components {
             oven: components["schemas"]["Oven"] | null;
             /** @description what the tin is made of; of a fold, the sheet */
             tinMaterial: components["schemas"]["TinMaterial"];
+            colour: components["schemas"]["ColourWish"];
         };
         /** @description What one simulated bake says. */
         BakeReport: {
@@ -608,8 +609,6 @@ export interface components {
             colours: components["schemas"]["Colour"][];
             /** @description what it weighs less when it comes out */
             lostGrams: number;
-            setPercent: number;
-            overPercent: number;
             /** @description how much warmer the middle still gets */
             carriesOverKelvins: number;
             /** @description how deep the base is soggy */
@@ -661,6 +660,11 @@ export interface components {
             brown: number;
             word: string;
         };
+        /**
+         * @description How brown a cook wants the top, as a band of brownness where 1 is golden (words of the trade; bands fitted to bakes of practice, docs/model.md).
+         * @enum {string}
+         */
+        ColourWish: "pale" | "straw" | "gold" | "deep";
         /** @description Grams in 100 g of a food as bought. Carbohydrate is without fibre; salt is part of ash (salt = 2.5 x sodium, docs/sources.md#eu-1169-2011). */
         Composition: {
             /** @description g per 100 g */
@@ -770,10 +774,10 @@ export interface components {
         DairyBody: "pours" | "spoons" | "stands";
         /** @description What a cook commonly begins with, and the limits that words turn on (common practice, no source). `./hojaldre generate` writes it down for the screen, so that the screen has no rule of the trade of its own. */
         Defaults: {
-            /** @description water of a base */
-            crispToPercent: number;
-            dryToPercent: number;
-            softToPercent: number;
+            /** @description water to solids of a base */
+            crispToRatio: number;
+            dryToRatio: number;
+            softToRatio: number;
             parBake: components["schemas"]["ShellStage"][];
             /** @description one stage more of a blind bake */
             anotherShellStage: components["schemas"]["ShellStage"];
@@ -832,6 +836,8 @@ export interface components {
             title: string;
             unit: string;
             decimals: number;
+            /** @description its scale is told in words: the verdicts say it, not the figures */
+            inWords: boolean;
             from: number | null;
             to: number | null;
             verdictBefore: string;
@@ -889,7 +895,7 @@ export interface components {
          * @description Which part of the bake a moment of the film belongs to.
          * @enum {string}
          */
-        FilmStage: "weighted" | "propped" | "bare" | "filled" | "bake" | "rest";
+        FilmStage: "weighted" | "propped" | "pricked" | "bare" | "filled" | "bake" | "rest";
         FilmedBake: {
             /** @description null while there is nothing to bake */
             film: components["schemas"]["BakeFilm"] | null;
@@ -1128,7 +1134,7 @@ export interface components {
             /** @constant */
             format: "hojaldre-pie";
             /** @constant */
-            version: 3;
+            version: 4;
             name: string;
             portions: number;
             notes: string;
@@ -1237,6 +1243,12 @@ export interface components {
             high: number | null;
             limits: components["schemas"]["Limits"];
             scale: components["schemas"]["ReadingScale"];
+            /** @description the words of its scale, where they tell more than figures: then no figure is shown */
+            words: components["schemas"]["ScaleWord"][];
+            /** @description the range in those words, such as "dry to soft"; else empty */
+            between: string;
+            /** @description what the cook chose, inside the limits */
+            wished: components["schemas"]["ReadingScale"] | null;
             /** @description inside with its range; inside, range not; outside; something is missing */
             state: components["schemas"]["ReadingState"];
             verdict: string;
@@ -1246,7 +1258,7 @@ export interface components {
          * @description The readings, in the order in which they are shown.
          * @enum {string}
          */
-        ReadingName: "custard" | "set" | "base" | "salt" | "fill" | "safe";
+        ReadingName: "custard" | "set" | "base" | "colour" | "salt" | "fill" | "safe";
         /** @description Ends of the rule that a reading is drawn on. */
         ReadingScale: {
             from: number;
@@ -1322,6 +1334,12 @@ export interface components {
          * @enum {string}
          */
         ScaleFrom: "factor" | "portions" | "tin";
+        /** @description A word of a scale and up to where it holds. */
+        ScaleWord: {
+            word: string;
+            /** @description null for the last one */
+            to: number | null;
+        };
         /** @description A binder scattered as a layer, crumbs, semolina or flour: takes up what weeps, until it is full. */
         ScatteredLayer: {
             /** @constant */
@@ -1425,8 +1443,7 @@ export interface components {
             /** @description as it is shown */
             title: string;
             minutes: number;
-            /** @description wet basis, 20 min out of the oven */
-            basePercent: number;
+            /** @description of the base, 20 min out of the oven */
             verdict: string;
             rim: string;
             stages: components["schemas"]["ShellOptionStage"][];
@@ -1450,10 +1467,10 @@ export interface components {
             rack: components["schemas"]["Rack"];
         };
         /**
-         * @description What holds an empty shell up in the oven: weights to the rim, foil along its sides, or nothing.
+         * @description What holds an empty shell up in the oven: weights to the rim, foil along its sides, holes pricked in its base, or nothing.
          * @enum {string}
          */
-        ShellSupport: "weighted" | "propped" | "bare";
+        ShellSupport: "weighted" | "propped" | "pricked" | "bare";
         /** @description Who wants to sign in. */
         SignIn: {
             email: string;

@@ -46,8 +46,7 @@ export function ShellAdvice() {
               <Flex align="baseline" gap="8px">
                 <Box flex="1">
                   <b>{option.title}</b>
-                  {option.minutes > 0 && `, ${number(option.minutes)} min more`}: base {number(option.basePercent)} %,{" "}
-                  {option.verdict}
+                  {option.minutes > 0 && `, ${number(option.minutes)} min more`}: base {option.verdict}
                 </Box>
                 <Button
                   look="plain"

@@ -4,6 +4,7 @@ import type { Forecast, PieDesign } from "../../../api/client";
 import { CurvesChart } from "../../../draw/Curves";
 import { Cutaway } from "../../../draw/Cutaway";
 import type { FieldName } from "../../../draw/fields";
+import { percentOfRatio } from "../../../draw/frame";
 import { WaterLegend } from "../../../draw/WaterLegend";
 import { grams, number } from "../../../ui/numbers";
 import { RecessChoice } from "../../../ui/RecessChoice";
@@ -54,7 +55,7 @@ export const CutawayPane = memo(function CutawayPane({ forecast, design, of, bef
           <Cutaway
             section={forecast.section}
             ledger={forecast.ledger}
-            basePercent={base}
+            basePercent={base === null ? null : percentOfRatio(base)}
             seal={design.crust.seal === "egg"}
             width={width}
             title={design.name}

@@ -147,7 +147,8 @@ function PointLine({ film, at, cell }: { film: BakeFilm; at: ReturnType<typeof f
   const centre = Math.floor((grid.fillFrom + grid.fillTo) / 2) * grid.columns;
   const where = cell ?? centre;
   const kind = grid.kinds[where] ?? "filling";
-  const empty = ["weighted", "propped", "bare"].includes(at.stage) && (kind === "filling" || kind === "topping");
+  const empty =
+    ["weighted", "propped", "pricked", "bare"].includes(at.stage) && (kind === "filling" || kind === "topping");
   const celsius = at.celsius[where] ?? 0;
   const water = at.waterPercent[where] ?? 0;
   return (
@@ -161,7 +162,7 @@ function PointLine({ film, at, cell }: { film: BakeFilm; at: ReturnType<typeof f
             : `Here, ${kind}`}
       {empty
         ? ": nothing in it yet"
-        : `: ${number(celsius)} °C, ${number(water)} % water, ${meaning(celsius, at.setPercent[where] ?? 0, kind, water, film.setsAtCelsius)}`}
+        : `: ${number(celsius)} °C, ${meaning(celsius, at.setPercent[where] ?? 0, kind, water, film.setsAtCelsius)}`}
       {cell === null && (
         <Box as="span" color="ink2">
           {" "}
@@ -175,6 +176,7 @@ function PointLine({ film, at, cell }: { film: BakeFilm; at: ReturnType<typeof f
 const STAGES: Record<string, string> = {
   weighted: "shell, weighted",
   propped: "shell, propped",
+  pricked: "shell, pricked",
   bare: "shell, bare",
   filled: "just filled",
   bake: "in the oven",

@@ -21,7 +21,7 @@ function shownOf(name: ReadingName, report: BakeReport): Shown | null {
       limitWords: `sets at ${number(setsAtCelsius)} °C`,
       most: 100,
       colour: "heat",
-      says: "The line is the middle of it. Not in it: puffing, a loose filling that carries heat about, sugar and starch that make it set later.",
+      says: "The line is the middle of it. It is taken out before the middle has this heat, because it goes on rising on the rack. Not in it: a loose filling that carries heat about.",
     };
   if (name === "safe")
     return {
@@ -32,14 +32,14 @@ function shownOf(name: ReadingName, report: BakeReport): Shown | null {
       colour: "heat",
       says: "The line is the middle, not always the coldest point. A probe decides, not this curve; local food rules and licensed advice come first.",
     };
-  if (name === "base" && curves.basePercent.length > 0)
+  if (name === "base" && curves.baseRatio.length > 0)
     return {
-      values: curves.basePercent,
-      limit: defaults.dryToPercent,
-      limitWords: `dry to ${number(defaults.dryToPercent)} %`,
-      most: 28,
+      values: curves.baseRatio,
+      limit: defaults.softToRatio,
+      limitWords: "soggy above",
+      most: 0.6,
       colour: "water",
-      says: "Water of the base while it bakes; the reading counts 20 min later. Not in it: cracks, holes, and custard that runs under the crust.",
+      says: "How wet the base is while it bakes; the reading counts 20 min later. Not in it: cracks, holes, and custard that runs under the crust.",
     };
   return null;
 }
@@ -58,7 +58,7 @@ export function ReadingCurve({ name, report }: { name: ReadingName; report: Bake
         width={width}
         height={HEIGHT}
         role="img"
-        aria-label={`Curve of ${name}: ${number(shown.values.at(-1) ?? 0)} at ${number(until)} min, ${shown.limitWords}.`}
+        aria-label={`Curve of ${name} to ${number(until)} min, ${shown.limitWords}.`}
         style={{ display: "block" }}
       >
         <path d={`M${LEFT},${y(0)} H${width - 8}`} stroke={ink("hair")} />

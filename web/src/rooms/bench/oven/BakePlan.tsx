@@ -24,6 +24,13 @@ const TIN_MATERIALS: [PieDesign["bake"]["tinMaterial"], string][] = [
   ["perforated", "perforated tin"],
 ];
 
+const COLOURS: [PieDesign["bake"]["colour"], string][] = [
+  ["pale", "pale"],
+  ["straw", "straw"],
+  ["gold", "gold"],
+  ["deep", "deep gold"],
+];
+
 /** The stages of the filled pie in the oven, edited in place, and which oven it is. */
 export const BakePlan = memo(function BakePlan({ bake, dials }: { bake: PieDesign["bake"]; dials: string[] }) {
   const { kitchen, change } = useBenchContext();
@@ -67,6 +74,17 @@ export const BakePlan = memo(function BakePlan({ bake, dials }: { bake: PieDesig
           options={ON}
           choose={(on) => change((design) => setAt(design, "/bake/on", on))}
         />
+        <Flex as="span" align="baseline" gap="6px">
+          <Box as="span" color="ink2">
+            wanted
+          </Box>
+          <Choice
+            label="How brown it is wanted"
+            value={bake.colour}
+            options={COLOURS}
+            choose={(to) => change((design) => setAt(design, "/bake/colour", to))}
+          />
+        </Flex>
       </Flex>
       <Box as="ol">
         {bake.stages.map((stage, index) => {

@@ -18,6 +18,7 @@ type Covering = "open" | "lid" | "lattice" | "lid-only";
 const HOWS: [ShellStage["how"], string][] = [
   ["weighted", "weighted"],
   ["propped", "sides propped"],
+  ["pricked", "pricked"],
   ["bare", "bare"],
 ];
 const SEALS: [Crust["seal"], string][] = [
