@@ -20,7 +20,7 @@ final class ForecastCommandTest extends TestCase
 
     public function test_it_prints_the_forecast_of_the_core_as_json(): void
     {
-        [$out, , $exit] = self::command('forecast', self::DEMO);
+        [$out, , $exit] = self::command('forecast', self::DEMO, '--ways');
         $core = Forecast::of(PieFile::read((string) file_get_contents(self::root().'/'.self::DEMO)));
         $said = json_decode($out, true);
         self::assertSame(0, $exit);

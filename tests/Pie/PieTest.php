@@ -193,7 +193,7 @@ final class PieTest extends TestCase
     {
         $shell = $this->postJson($this->at('/shell'), DocumentWriter::write(TroutQuiche::soggy()))->assertOk()->json('shell');
         self::assertSame(['raw', 'par-baked', 'fully-baked'], array_column($shell['options'], 'name'));
-        self::assertSame('par-baked', $shell['choice'], $shell['why']);
+        self::assertSame('fully-baked', $shell['choice'], $shell['why']);
         self::assertStringStartsWith('Without it: ', $shell['without']);
         self::assertStringNotContainsString('shell', $shell['without']);
         self::assertEqualsWithDelta(M_PI * 11.7 ** 2 * 3.2, $shell['roomMl'], 10);

@@ -11,6 +11,7 @@ enum BakeEvent: string
     case TimeToLook = 'time-to-look';
     case Set = 'set';
     case Safe = 'safe';
+    case Tender = 'tender';
     case LightGold = 'light-gold';
     case Golden = 'golden';
     case Dark = 'dark';

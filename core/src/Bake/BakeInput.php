@@ -45,6 +45,7 @@ final readonly class BakeInput
      * @param  list<ShellStage>  $shell
      * @param  non-empty-list<Stage>  $stages
      * @param  float  $safeCelsius  that its coldest point must reach
+     * @param  bool  $hasRawRoots  that have to get tender
      */
     public function __construct(
         public float $radiusMm,
@@ -75,6 +76,7 @@ final readonly class BakeInput
         public array $stages,
         public bool $onSteel,
         public float $safeCelsius,
+        public bool $hasRawRoots = false,
     ) {
     }
 
@@ -123,7 +125,7 @@ final readonly class BakeInput
             array_map(static fn (float $kg): float => $kg * $filling, $this->partsKg), $this->toppingKg, $this->startCelsius + $deviation->startKelvins,
             $this->setsAtCelsius === null ? null : $this->setsAtCelsius + $deviation->setKelvins, $this->toughDose, $this->liquidKg * $filling,
             $this->weep->scaled($deviation->weepFactor * $filling), $this->bindsKg * $filling, $this->runnyShare, $this->seal, $this->underlay, $this->topGain,
-            $this->topHalfWaterRatio, $this->shell, $this->stages, $this->onSteel, $this->safeCelsius,
+            $this->topHalfWaterRatio, $this->shell, $this->stages, $this->onSteel, $this->safeCelsius, $this->hasRawRoots,
         );
     }
 }

@@ -38,11 +38,17 @@ final class Cells
 
     public float $insideBrown = 0.0;
 
+    /** °C, of the hot steel it stands on; NAN before it was put there */
+    public float $steelCelsius = NAN;
+
     /** °C, of the weights in an empty shell */
     public float $weightsCelsius = 20.0;
 
     /** minutes at 70 °C that what the coldest point has had comes to */
     public float $lethalMinutes = 0.0;
+
+    /** minutes at 95 °C that what the coldest point has had comes to */
+    public float $tenderMinutes = 0.0;
 
     /** water that left as vapour, kg; and the heat that came in through all faces, less what drying of a face took, J */
     public float $evaporatedKg = 0.0;

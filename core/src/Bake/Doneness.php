@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Bake;
 
+use Hojaldre\Core\Food\Roots;
 use Hojaldre\Core\Safety\Lethality;
 
 /**
@@ -86,6 +87,7 @@ final readonly class Doneness
         $cells->dose = $dose;
         if ($cold > self::KILLS_FROM) {
             $cells->lethalMinutes += $seconds / 60 * Lethality::minutesWorth($cold);
+            $cells->tenderMinutes += $seconds / 60 * Roots::minutesWorth($cold);
         }
 
         return [$cold, $where];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Bake;
 
+use Hojaldre\Core\Food\Roots;
 use Hojaldre\Core\Safety\Lethality;
 
 /** Waits for the events of a bake and says between which steps each one came. Those of the custard that its rest decides are CustardWatch's. */
@@ -43,7 +44,7 @@ final class EventWatch
 
     public function isDone(): bool
     {
-        return isset($this->minutes[BakeEvent::Safe->value]) && ($this->input->setsAtCelsius === null || isset($this->minutes[BakeEvent::Set->value]));
+        return isset($this->minutes[BakeEvent::Safe->value]) && (! $this->input->hasRawRoots || isset($this->minutes[BakeEvent::Tender->value])) && ($this->input->setsAtCelsius === null || isset($this->minutes[BakeEvent::Set->value]));
     }
 
     /** @return array<string, float> how far past each event it is; below 0 it is still to come */
@@ -56,6 +57,7 @@ final class EventWatch
             BakeEvent::EdgeSet->value => $sets === null ? self::NOT_ASKED : $cells->T[$this->edgeCell] - $sets,
             BakeEvent::Set->value => $sets === null ? self::NOT_ASKED : $cold - $sets,
             BakeEvent::Safe->value => max($cold - $this->input->safeCelsius, ($cells->lethalMinutes - Lethality::REFERENCE_MINUTES) * self::KELVINS_A_MINUTE),
+            BakeEvent::Tender->value => $this->input->hasRawRoots ? $cells->tenderMinutes - Roots::TENDER_MINUTES : self::NOT_ASKED,
             BakeEvent::LightGold->value => $brown - Brownness::LIGHT_GOLD_INDEX,
             BakeEvent::Golden->value => $brown - Brownness::GOLDEN_INDEX,
             BakeEvent::Dark->value => $brown - Brownness::DARK_INDEX,

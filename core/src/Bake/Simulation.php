@@ -149,6 +149,7 @@ final class Simulation
                 $this->cells->W[$cell] = $this->materials->waterOf($kind);
             }
         }
+        $this->cells->steelCelsius = NAN;
         // the cooling of the shell is not followed: the books begin again
         $this->cells->evaporatedKg = $this->cells->heatJoules = $this->cells->vapourJoules = 0.0;
         $this->recorder->filled($this->cells);

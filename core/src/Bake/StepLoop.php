@@ -150,7 +150,26 @@ final class StepLoop
             $this->isFrozen = $frozen !== [];
             $times += $frozen;
         }
-        $this->sweep($conducts, $times, $outline, $load, $cells, [$below - $dip, ($above + $below - $dip) / 2, $inside], $step);
+        $isOnSteel = $stage->air->contact > 0;
+        if ($isOnSteel && is_nan($cells->steelCelsius)) {
+            $cells->steelCelsius = $below;
+        }
+        $this->sweep($conducts, $times, $outline, $load, $cells, [$isOnSteel ? $cells->steelCelsius : $below - $dip, ($above + $below - $dip) / 2, $inside], $step);
+        if ($isOnSteel) {
+            $cells->steelCelsius = HotSteel::after($cells->steelCelsius, $below, $this->wattsFromSteel($conducts, $cells), $step);
+        }
+    }
+
+    /** W to each m2 of the floor. */
+    private function wattsFromSteel(Conductances $conducts, Cells $cells): float
+    {
+        $watts = $area = 0.0;
+        foreach ($conducts->below as $i => $through) {
+            $watts += $through * ($cells->steelCelsius - $cells->T[$i]);
+            $area += $this->grid->area[$i];
+        }
+
+        return $watts / $area;
     }
 
     /**

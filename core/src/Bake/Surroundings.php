@@ -24,11 +24,11 @@ final readonly class Surroundings
     private const DIP_SECONDS = 450.0;
 
     /** What a loose tent of foil lets through: it shades, but the air under it gets hot (judgement, fitted to the deep pie of practice). */
-    private const TENT_CONVECTS = 0.75;
+    private const TENT_CONVECTS = 0.8;
 
-    private const TENT_RADIATES = 0.5;
+    private const TENT_RADIATES = 0.6;
 
-    private const TENT_DRIES = 0.5;
+    private const TENT_DRIES = 0.6;
 
     /**
      * @param  float  $aboveCelsius  above the pie

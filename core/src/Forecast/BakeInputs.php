@@ -9,6 +9,7 @@ use Hojaldre\Core\Bake\Browning;
 use Hojaldre\Core\Custard\Custard;
 use Hojaldre\Core\Food\DoughKind;
 use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Food\Roots;
 use Hojaldre\Core\Oven\StandsOn;
 use Hojaldre\Core\Pastry\Glaze;
 use Hojaldre\Core\Pastry\Lining;
@@ -88,6 +89,7 @@ final readonly class BakeInputs
             stages: $pie->bake->stages,
             onSteel: $pie->bake->on === StandsOn::Steel,
             safeCelsius: $weights->safeCelsius(),
+            hasRawRoots: array_filter($pie->solids(), static fn (SolidLayer $layer): bool => Roots::isRoot($layer->food) && $layer->steps === []) !== [],
         );
     }
 

@@ -39,6 +39,6 @@ function moveOf(effect: Effect) {
       ? turned
         ? `${before} to ${after}`
         : after
-      : `${before} to ${after} ${unit}${turned ? `, ${effect.verdictAfter}` : ""}`,
+      : `${before === after ? "" : `${before} to `}${after} ${unit}${turned ? `, ${effect.verdictAfter}` : ""}`,
   };
 }

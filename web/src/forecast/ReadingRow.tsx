@@ -14,7 +14,7 @@ const SUBSTANCE = {
   set: "heat",
   safe: "heat",
   base: "water",
-  colour: "colour7",
+  colour: "brown",
   salt: "ink2",
   fill: "ink2",
 } as const;
@@ -34,7 +34,7 @@ export function ReadingRow({ reading, children, more }: Props) {
       borderTop={trouble ? "3px solid {colors.rim}" : "1.4px solid {colors.hair}"}
       paddingBlock="7px 6px"
     >
-      <Flex align="baseline" gap="10px">
+      <Flex align="baseline" gap="2px 10px" wrap="wrap">
         <Box as="h3" fontSize="name" fontWeight="680" minWidth="64px" flex="none">
           {reading.title}
         </Box>

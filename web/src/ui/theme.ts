@@ -57,6 +57,7 @@ export const system = createSystem(
           onRim: pair("#FFFFFF", "#0C1430"),
           heat: pair("#B3400C", "#FF9E66"),
           water: pair("#006C8A", "#45BBD6"),
+          brown: pair("#8A5412", "#E0AE62"),
           watersoft: pair("#CDE6EE", "#113A55"),
           tin: pair("#7A869F", "#8794B8"),
           tinfill: pair("#D5DCE8", "#33406B"),

@@ -16,11 +16,6 @@ use Hojaldre\Core\Statement\Statement;
 /** The readings that the bake gives: when it can come out, how wet the base is, how brown it gets, when its coldest point is safe. */
 final readonly class BakeReadings
 {
-    /** A window shorter than this is no target for a cook, a longer one than that is not drawn, min (definition). */
-    private const LEAST_WINDOW = 3.0;
-
-    private const MOST_WINDOW = 30.0;
-
     /** A rough answer says "safe" only with so much to spare (judgement). */
     private const ROUGH_MARGIN = 1.25;
 
@@ -59,7 +54,7 @@ final readonly class BakeReadings
                 default => 0,
             },
             ReadingName::Colour => ColourReading::side($pie, $bake),
-            default => $bake->range(BakeEvent::Safe)[1] > $pie->bake->minutes() + Limits::SLACK ? 1 : 0,
+            default => $bake->range(BakeEvent::Safe)[1] > $pie->bake->minutes() + Limits::SLACK || self::leavesRootsRaw($bake, $pie->bake->minutes()) ? 1 : 0,
         };
     }
 
@@ -78,12 +73,11 @@ final readonly class BakeReadings
             $range[1] > $out || $verdict === Verdict::PastItsBest => ReadingState::Marginal,
             default => ReadingState::Inside,
         };
-        // taken out a little early it gets there on the rack; how long it may stay in is counted from when it could come out
+        // taken out a little early it gets there on the rack
         $early = max(0.0, $ready - $bake->result->nearlySetMinute);
-        $window = max(self::LEAST_WINDOW, min(self::MOST_WINDOW, $bake->minute(BakeEvent::Tough) - $ready));
 
         return Reading::of(
-            ReadingName::Set, ReadingUnit::Minutes, $ready, $range, Limits::between(max(0.0, $out - $window), LimitName::Tough, $out + (is_finite($early) ? $early : 0.0), LimitName::TakeOut),
+            ReadingName::Set, ReadingUnit::Minutes, $ready, $range, Limits::upTo($out + (is_finite($early) ? $early : 0.0), LimitName::TakeOut),
             $scale, $state, $verdict, self::setReasons($bake, $ready, $out),
         );
     }
@@ -174,10 +168,18 @@ final readonly class BakeReadings
         // a rough answer must not say safe where the fine one may take it back
         $isSafe = max($high, $bake->isRough() ? self::ROUGH_MARGIN * $value : 0.0) <= $out + Limits::SLACK;
 
+        $isTender = ! self::leavesRootsRaw($bake, $out);
+
         return Reading::of(
-            ReadingName::Safe, ReadingUnit::Minutes, $value, [$low, $high], $limits, $scale, $isSafe ? ReadingState::Inside : ReadingState::Outside,
-            $isSafe ? Verdict::Safe : Verdict::NotYetSafe, self::safeReasons($bake, $value, $out, $isSafe ? floor($out - $high) : -max(1.0, ceil($high - $out))),
+            ReadingName::Safe, ReadingUnit::Minutes, $value, [$low, $high], $limits, $scale, $isSafe && $isTender ? ReadingState::Inside : ReadingState::Outside,
+            $isSafe ? ($isTender ? Verdict::Safe : Verdict::RootsRaw) : Verdict::NotYetSafe,
+            self::safeReasons($bake, $value, $out, $isSafe ? floor($out - $high) : -max(1.0, ceil($high - $out))),
         );
+    }
+
+    private static function leavesRootsRaw(SimulatedBake $bake, float $out): bool
+    {
+        return $bake->input->hasRawRoots && $bake->range(BakeEvent::Tender)[0] > $out + Limits::SLACK;
     }
 
     /**
@@ -193,6 +195,7 @@ final readonly class BakeReadings
 
         return [
             new Statement('safe.when', ['safeCelsius' => $wanted, 'safeMinutes' => $value, 'heldMinutes' => Lethality::REFERENCE_MINUTES, 'heldCelsius' => Lethality::REFERENCE_CELSIUS]),
+            ...($bake->input->hasRawRoots && is_finite($bake->minute(BakeEvent::Tender)) ? [new Statement('safe.tender', ['tenderMinutes' => $bake->minute(BakeEvent::Tender)])] : []),
             new Statement($spare < 0 ? 'safe.too-early' : 'safe.to-spare', ['outMinutes' => $out, 'spareMinutes' => abs($spare)]),
         ];
     }

@@ -77,7 +77,11 @@ final readonly class CustardGauge implements Gauge
             self::sets($custard),
             $value > Custard::HOLDS_TO_GRAMS
                 ? new Statement('custard.too-much', ['mostGrams' => Custard::HOLDS_TO_GRAMS])
-                : new Statement('custard.style', ['style' => $style->value, 'leastGrams' => $style->leastGrams(), 'mostGrams' => $style->mostGrams()]),
+                : new Statement(match ($style->verdict($value)) {
+                    CustardVerdict::Loose => 'custard.softer',
+                    CustardVerdict::Firm => 'custard.firmer',
+                    CustardVerdict::Holds => 'custard.style',
+                }, ['style' => $style->value, 'leastGrams' => $style->leastGrams(), 'mostGrams' => $style->mostGrams()]),
         ];
     }
 

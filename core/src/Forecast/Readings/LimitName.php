@@ -9,7 +9,6 @@ enum LimitName: string
 {
     case Rubber = 'rubber';
     case Loose = 'loose';
-    case Tough = 'tough';
     case TakeOut = 'take-out';
     case Soggy = 'soggy';
     case TooPale = 'too-pale';

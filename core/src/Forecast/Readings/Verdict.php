@@ -61,4 +61,5 @@ enum Verdict: string
     // safe
     case NotYetSafe = 'not-yet-safe';
     case Safe = 'safe';
+    case RootsRaw = 'roots-raw';
 }
