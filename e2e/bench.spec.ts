@@ -1,24 +1,23 @@
 import { expect, test } from "@playwright/test";
-import { entry, expectAccessible, onTheBench, reading, signIn, type } from "./support";
+import { entry, expectAccessible, onTheBench, reading, signIn, soggy, type } from "./support";
 
 test("a cook presses the leeks, applies a way out, saves, closes the browser and finds it again", async ({
   page,
   browser,
 }) => {
-  const { id, kitchen } = await onTheBench(page, "Quiche of the first story");
-  await expect(page.getByTestId("base-value")).toHaveText("15 %");
+  const { id, kitchen } = await onTheBench(page, "Quiche of the first story", soggy);
+  await expect(page.getByTestId("base-verdict")).toHaveText("soggy");
   const band = page.locator('[data-layer="leeks"] > path').first();
   const before = await band.getAttribute("d");
 
   await page.getByLabel("Notes").fill("Pressed harder this time.");
-  await type(page, "Leeks, weight now", "380 g");
-  await expect(page.getByTestId("base-value")).toHaveText("18 %");
+  await type(page, "Leeks, weight now", "440 g");
+  await expect(page.getByTestId("base-verdict")).toHaveText("soggy");
   await expect.poll(() => band.getAttribute("d")).not.toBe(before);
-  await expect(entry(page, "Leeks, what it may weep")).toHaveValue("101 g");
+  await expect(entry(page, "Leeks, what it may weep")).toHaveValue("161 g");
 
   await page.getByRole("button", { name: /^Apply: Press .* from the leeks/ }).click();
-  await expect(page.getByTestId("base-value")).toHaveText("14 %");
-  await expect(page.getByTestId("base-verdict")).toHaveText("dry");
+  await expect(page.getByTestId("base-verdict")).toHaveText("soft");
   await expect(page.getByText(/^Applied: Press/)).toBeVisible();
   const stopAt = await entry(page, "Leeks, weight now").inputValue();
 
@@ -33,17 +32,17 @@ test("a cook presses the leeks, applies a way out, saves, closes the browser and
   await expect(again).toHaveURL(new RegExp(`/k/${kitchen}/bench/${id}`));
   await expect(entry(again, "Leeks, weight now")).toHaveValue(stopAt);
   await expect(again.getByLabel("Notes")).toHaveValue("Pressed harder this time.");
-  await expect(again.getByTestId("base-value")).toHaveText("14 %");
+  await expect(again.getByTestId("base-verdict")).toHaveText("soft");
   await later.close();
 });
 
 test("readings follow while a number is typed, and Escape takes it back", async ({ page }) => {
   await onTheBench(page, "Quiche of the preview");
   await entry(page, "Leeks, weight now").fill("280 g");
-  await expect(page.getByTestId("base-value")).toHaveText("10 %");
+  await expect(page.getByTestId("custard-value")).toHaveText("87 g");
   await expect(page.getByRole("button", { name: /^Revision 1/ })).toBeVisible();
   await entry(page, "Leeks, weight now").press("Escape");
-  await expect(page.getByTestId("base-value")).toHaveText("15 %");
+  await expect(page.getByTestId("custard-value")).toHaveText("90 g");
   await expect(entry(page, "Leeks, weight now")).toHaveValue("315 g");
   await entry(page, "Leeks, weight now").press("Shift+ArrowDown");
   await expect(entry(page, "Leeks, weight now")).toHaveValue("305 g");
@@ -90,7 +89,7 @@ test("wrong words stay as typed, say what to write, and change nothing", async (
   await type(page, "Leeks, weight now", "3 bunches");
   await expect(page.getByText(/"bunches" is not a unit known for leeks/)).toBeVisible();
   await entry(page, "Leeks, weight now").press("Escape");
-  await expect(page.getByTestId("base-value")).toHaveText("15 %");
+  await expect(page.getByTestId("custard-value")).toHaveText("90 g");
 
   await type(page, "Leeks, weight now", "2 kg");
   await expect(page.locator("[data-row=leeks]")).toContainText("It cannot weigh more after this step than before it");
@@ -121,9 +120,9 @@ test("a late answer is never shown for a newer design", async ({ page }) => {
   await type(page, "Leeks, weight now", "440 g");
   await page.waitForTimeout(200);
   await type(page, "Leeks, weight now", "280 g");
-  await expect(page.getByTestId("base-value")).toHaveText("10 %");
+  await expect(page.getByTestId("custard-value")).toHaveText("87 g");
   await page.waitForTimeout(1800);
-  await expect(page.getByTestId("base-value")).toHaveText("10 %");
+  await expect(page.getByTestId("custard-value")).toHaveText("87 g");
 });
 
 test("an unsafe bake is never called done: too few minutes are told until they are enough", async ({ page }) => {

@@ -91,7 +91,7 @@ test("when the line is down the work is kept, and saved when it is back", async 
 test("signed out meanwhile, a cook signs in again and goes on where the work was", async ({ page }) => {
   await onTheBench(page, "Quiche of the sign-in");
   await type(page, "Leeks, weight now", "290 g");
-  await expect(page.getByTestId("base-value")).toHaveText("11 %");
+  await expect(page.getByTestId("custard-value")).toHaveText("87 g");
   await page.waitForLoadState("networkidle");
   await page.context().clearCookies();
   await page.getByRole("button", { name: "Save", exact: true }).click();
@@ -114,7 +114,7 @@ test("a guest tries out and cannot save", async ({ page, browser }) => {
   await guest.goto(`/k/${kitchen}/bench/${id}`);
   await expect(guest.getByText("You are a guest here.")).toBeVisible();
   await type(guest, "Leeks, weight now", "280 g");
-  await expect(guest.getByTestId("base-value")).toHaveText("10 %");
+  await expect(guest.getByTestId("custard-value")).toHaveText("87 g");
   await expect(guest.getByRole("button", { name: "Save", exact: true })).toHaveCount(0);
   await context.close();
 });

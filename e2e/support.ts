@@ -39,11 +39,23 @@ export async function onTheBench(page: Page, name: string, change: (design: Trou
   return { id: id as string, kitchen: session.kitchens[0].id as string };
 }
 
+/** Its leeks hardly pressed, on a raw crust: the base goes soggy. */
+export function soggy(design: Trout) {
+  design.crust.shell = [];
+  const hardly = {
+    preparation: "sweated",
+    after: { words: "420 g", grams: 420 },
+    saltGrams: 0,
+    waterSaltGramsPerLitre: 0,
+  };
+  for (const layer of design.layers) if (layer.id === "leeks") layer.steps = [hardly];
+}
+
 type Trout = {
   name: string;
-  crust: { shell: unknown[] };
+  crust: { shell: unknown[]; thicknessMm: number };
   bake: { stages: { minutes: number; ovenCelsius: number; rack: string }[]; tinMaterial: string };
-  layers: { id: string; kind: string; eggs?: unknown[]; steps?: unknown }[];
+  layers: { id: string; kind: string; eggs?: unknown[]; steps?: unknown; fromCelsius?: number }[];
 };
 
 export const entry = (page: Page, label: string) => page.getByLabel(label, { exact: true });

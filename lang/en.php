@@ -158,6 +158,16 @@ return [
     'assumption.one-filling' => 'The filling is baked as one even mixture. Slumping sides and stirring in a loose filling are left out.',
     'assumption.start' => 'The filling goes in at {startCelsius}, a baked shell at {bakedShellCelsius}, a raw one at {rawShellCelsius}. The door opens once for each stage.',
     'assumption.ranges' => 'Ranges hold for 8 kitchens in 10, drawn from how far ovens, hands and vegetables commonly differ.',
+    'assumption.matched' => 'It is reckoned with your kitchen as it was matched: the oven {offKelvins} {way} than it is set.',
+    'match.oven' => 'Your oven behaves like {ovenCelsius}, {below}.',
+    'below.weak' => 'with weak heat from below',
+    'below.usual' => 'with the usual heat from below',
+    'below.strong' => 'with strong heat from below',
+    'match.weep-more' => 'What you put in lets go more water than is usual.',
+    'match.weep-less' => 'What you put in lets go less water than is usual.',
+    'match.explains' => 'With that all you told comes out.',
+    'match.explains-some' => 'That explains some of what you told, not all. Was anything else not as designed?',
+    'match.as-usual' => 'A usual oven explains what you told. Nothing has to be changed.',
     'caution.coldest-point' => 'Local food rules and licensed advice come first: {safeCelsius} in the coldest place, by probe, or {heldCelsius} held for {heldMinutes}.',
     'caution.raw-food' => 'Raw egg and raw flour are raw food: wash hands and boards. Out of the oven, cool from {hotCelsius} to {warmCelsius} within 2 h and to {coldCelsius} within 6 h in all.',
 
@@ -235,6 +245,14 @@ return [
     'act.leave-out-eggs' => 'Leave out {eggs, plural, one {an egg} other {# eggs}}',
     'act.add-salt' => 'Add {saltGrams} of salt to the custard ({quarterTeaspoons, plural, =0 {a good pinch} =1 {1/4 level tsp} =2 {1/2 level tsp} =3 {3/4 level tsp} =4 {1 level tsp} =5 {1 1/4 level tsp} =6 {1 1/2 level tsp} =7 {1 3/4 level tsp} =8 {2 level tsp} other {several level tsp}})',
     'act.leave-out-salt' => 'Leave out {saltGrams} of the salt',
+
+    // what if
+    'what-if.oven' => '{ovenCelsius}',
+    'what-if.minutes' => '{settingMinutes}',
+    'what-if.depth' => '{settingPercent}',
+    'what-if.pressing' => '{settingGrams}',
+    'what-if.shell' => '{settingMinutes}',
+    'what-if.start' => '{startCelsius}',
 
     // swaps
     'swap.use' => '{amountGrams}',
@@ -392,6 +410,7 @@ return [
     'refused.nothing-to-swap' => 'Point at a layer, at its binder or at a dairy of the custard.',
     'refused.no-room' => 'The filling leaves no room for a custard. Use less of it, or a deeper tin.',
     'refused.own-food-id' => 'The id of an own food is "own-" and up to 36 small letters, digits and hyphens.',
+    'refused.nothing-told' => 'Say at least one thing of how it came out: the custard, the base or the colour.',
     'refused.not-filled-in' => 'Fill in {field}.',
     'refused.sign-in-wrong' => 'E-mail and password do not fit together. Check both; capitals count in the password.',
     'refused.not-an-email' => 'Write the e-mail address you sign in with, such as ada@lockhouse.example.',

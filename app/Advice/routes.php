@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 use App\Advice\AdviseShell;
+use App\Advice\AskWhatIf;
 use App\Advice\EditDesign;
 use App\Advice\FillGap;
 use App\Advice\FindWaysOut;
 use App\Advice\ListSwaps;
+use App\Advice\MatchKitchen;
 use App\Advice\PrepareLayer;
 use App\Advice\ScaleDesign;
 use Illuminate\Support\Facades\Route;
@@ -18,3 +20,5 @@ Route::post('preparations', PrepareLayer::class);
 Route::post('shell', AdviseShell::class);
 Route::post('ways-out', FindWaysOut::class);
 Route::post('swaps', ListSwaps::class);
+Route::post('matches', MatchKitchen::class);
+Route::post('what-if', AskWhatIf::class);

@@ -201,6 +201,32 @@ final class PieTest extends TestCase
         $this->postJson($this->at('/shell'), $fold)->assertOk()->assertJsonPath('shell', null);
     }
 
+    public function test_what_came_out_is_matched_to_an_oven_and_accepted_by_the_design(): void
+    {
+        $design = $this->design();
+        $match = $this->postJson($this->at('/matches'), ['design' => $design, 'told' => ['set' => 'runny', 'base' => 'soft', 'top' => 'pale', 'underside' => null]])->assertOk()->json('match');
+        self::assertLessThan(0, $match['matched']['ovenKelvins']);
+        self::assertStringStartsWith('Your oven behaves like ', $match['says']);
+        $design['bake']['matched'] = $match['matched'];
+        $with = $this->postJson($this->at('/forecast'), $design)->assertOk();
+        self::assertSame('not set', $with->json('readings.1.verdict'));
+        self::assertStringContainsString('as it was matched', implode(' ', $with->json('assumptions')));
+        $this->postJson($this->at('/matches'), ['design' => $design, 'told' => ['set' => null, 'base' => null, 'top' => null, 'underside' => null]])->assertStatus(422)->assertJsonPath('at', '/told');
+        $this->postJson($this->at('/matches'), ['design' => $design, 'told' => ['set' => 'like soup', 'base' => null, 'top' => null, 'underside' => null]])->assertStatus(422)->assertJsonPath('at', '/told/set');
+        $blank = json_decode((string) $this->getJson($this->at('/pies/blank'))->getContent(), true);
+        $this->postJson($this->at('/matches'), ['design' => $blank, 'told' => ['set' => 'runny', 'base' => null, 'top' => null, 'underside' => null]])->assertOk()->assertJsonPath('match', null);
+    }
+
+    public function test_one_thing_changed_by_steps_shows_every_reading_at_each(): void
+    {
+        $points = $this->postJson($this->at('/what-if'), ['design' => $this->design(), 'lever' => 'oven'])->assertOk()->json('points');
+        self::assertSame(['135 °C', '215 °C'], [$points[0]['label'], $points[8]['label']]);
+        self::assertSame([4 => true], array_filter(array_column($points, 'isNow')));
+        self::assertSame('not set', $points[0]['readings'][1]['verdict']);
+        self::assertSame([['at' => '/bake/stages/0/ovenCelsius', 'to' => 135]], $points[0]['changes']);
+        $this->postJson($this->at('/what-if'), ['design' => $this->design(), 'lever' => 'moon'])->assertStatus(422)->assertJsonPath('at', '/lever');
+    }
+
     public function test_the_list_knows_the_words_without_baking_and_what_an_older_model_read_is_read_anew_by_the_command(): void
     {
         $pie = StoredPie::query()->findOrFail($this->postJson($this->at('/pies'), $this->design())->json('id'));

@@ -90,6 +90,7 @@ final readonly class Forecast
             new Statement('assumption.one-filling'),
             new Statement('assumption.start', ['startCelsius' => $this->weights->startCelsius(), 'bakedShellCelsius' => 20.0, 'rawShellCelsius' => 5.0]),
             new Statement('assumption.ranges'),
+            ...($this->pie->bake->matched === null ? [] : [new Statement('assumption.matched', ['offKelvins' => abs($this->pie->bake->matched->ovenKelvins), 'way' => $this->pie->bake->matched->ovenKelvins < 0 ? 'colder' : 'hotter'])]),
         ];
     }
 

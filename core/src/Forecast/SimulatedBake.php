@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Forecast;
 
+use Hojaldre\Core\Bake\BakeDeviation;
 use Hojaldre\Core\Bake\BakeEvent;
 use Hojaldre\Core\Bake\BakeInput;
 use Hojaldre\Core\Bake\BakeResult;
 use Hojaldre\Core\Bake\Resolution;
 use Hojaldre\Core\Bake\Simulation;
+use Hojaldre\Core\Oven\Matched;
 
 /** A design, baked in simulation, with how far a real bake may be from it (BakeRanges). */
 final readonly class SimulatedBake
@@ -50,9 +52,15 @@ final readonly class SimulatedBake
             return null;
         }
         $input = BakeInputs::of($weights);
-        $result = Simulation::run($input, resolution: $resolution, film: $film);
+        $result = Simulation::run($input, self::kitchen($weights->pie->bake->matched), $resolution, $film);
 
         return new self($input, $result, BakeInputs::units($weights->pie), $isRough, BakeOffsets::none(), BakeRanges::of($input));
+    }
+
+    /** How the cook's own kitchen was found to differ. */
+    private static function kitchen(?Matched $matched): ?BakeDeviation
+    {
+        return $matched === null ? null : new BakeDeviation(ovenKelvins: $matched->ovenKelvins, fromBelowFactor: $matched->fromBelowFactor, weepFactor: $matched->weepFactor);
     }
 
     /** Moved by what a fine bake said more of a design near this one. */

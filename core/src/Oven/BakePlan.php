@@ -14,6 +14,7 @@ final readonly class BakePlan
 
     /**
      * @param  non-empty-list<Stage>  $stages
+     * @param  Matched|null  $matched  how this kitchen differs, where its bakes have told
      * @param  TinMaterial  $tinMaterial  what the tin is made of; of a fold, the sheet
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class BakePlan
         public ?Oven $oven = null,
         public TinMaterial $tinMaterial = TinMaterial::DarkSteel,
         public ColourWish $colour = ColourWish::Gold,
+        public ?Matched $matched = null,
     ) {
     }
 
@@ -54,16 +56,21 @@ final readonly class BakePlan
     /** @param  non-empty-list<Stage>  $stages */
     public function withStages(array $stages): self
     {
-        return new self($stages, $this->on, $this->oven, $this->tinMaterial, $this->colour);
+        return new self($stages, $this->on, $this->oven, $this->tinMaterial, $this->colour, $this->matched);
     }
 
     public function withColour(ColourWish $colour): self
     {
-        return new self($this->stages, $this->on, $this->oven, $this->tinMaterial, $colour);
+        return new self($this->stages, $this->on, $this->oven, $this->tinMaterial, $colour, $this->matched);
+    }
+
+    public function withMatched(?Matched $matched): self
+    {
+        return new self($this->stages, $this->on, $this->oven, $this->tinMaterial, $this->colour, $matched);
     }
 
     public function withOn(StandsOn $on): self
     {
-        return new self($this->stages, $on, $this->oven, $this->tinMaterial, $this->colour);
+        return new self($this->stages, $on, $this->oven, $this->tinMaterial, $this->colour, $this->matched);
     }
 }

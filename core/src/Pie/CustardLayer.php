@@ -121,6 +121,11 @@ final readonly class CustardLayer implements Judged, Layer
         return new self($this->id, $this->style, $eggs, $dairies, $this->blended, $this->fromCelsius);
     }
 
+    public function startingAt(float $celsius): self
+    {
+        return new self($this->id, $this->style, $this->eggs, $this->dairies, $this->blended, $celsius);
+    }
+
     public function scaled(float $factor): self
     {
         $scale = static fn (Ingredient $i): Ingredient => $i->scaled($factor);

@@ -21,6 +21,9 @@ interface Layer
     /** Where it comes from: 5 the fridge, 20 the bench, 60 the pan, °C. */
     public function fromCelsius(): float;
 
+    /** The same, with so many °C when it goes in. */
+    public function startingAt(float $celsius): self;
+
     public function scaled(float $factor): self;
 
     /** @return list<Ingredient> all that is in it, as bought */

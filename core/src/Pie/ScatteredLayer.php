@@ -53,6 +53,11 @@ final readonly class ScatteredLayer implements Layer
         return $this->grams() / $this->food->bulkGramsPerMl;
     }
 
+    public function startingAt(float $celsius): self
+    {
+        return new self($this->id, $this->food, $this->amount, $celsius);
+    }
+
     public function scaled(float $factor): self
     {
         return $this->withIngredient($this->ingredient()->scaled($factor));

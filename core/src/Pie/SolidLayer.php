@@ -151,6 +151,11 @@ final readonly class SolidLayer implements Judged, Layer
         return new self($this->id, $this->food, $this->bought, $this->steps, $binder, $this->fromCelsius);
     }
 
+    public function startingAt(float $celsius): self
+    {
+        return new self($this->id, $this->food, $this->bought, $this->steps, $this->binder, $celsius);
+    }
+
     public function scaled(float $factor): self
     {
         return new self(

@@ -36,7 +36,7 @@ final readonly class OldVersions
     }
 
     /**
-     * Version 3 did not say how brown it was wanted; golden is what cooks commonly want.
+     * Version 3 did not say how brown it was wanted; golden is what cooks commonly want. Nothing was matched to a kitchen yet.
      *
      * @param  array<array-key, mixed>  $document
      * @return array<array-key, mixed>
@@ -44,7 +44,7 @@ final readonly class OldVersions
     private static function fromThree(array $document): array
     {
         if (is_array($document['bake'] ?? null)) {
-            $document['bake'] += ['colour' => 'gold'];
+            $document['bake'] += ['colour' => 'gold', 'matched' => null];
         }
 
         return ['version' => 4] + $document;

@@ -36,6 +36,9 @@ export type Effect = Schemas["Effect"];
 export type BakeReport = Schemas["BakeReport"];
 export type BakeFilm = Schemas["BakeFilm"];
 export type BakeFrame = Schemas["BakeFrame"];
+export type WhatIfLever = Schemas["WhatIfWish"]["lever"];
+export type WhatIfPoint = Schemas["WhatIfPoint"];
+export type Told = Schemas["Told"];
 export type Entry = Schemas["Entry"];
 export type EntryKind = Schemas["EntryKind"];
 /** What is typed into a place of the design. */

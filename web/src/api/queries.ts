@@ -7,7 +7,9 @@ import {
   type PieDesign,
   type ReadingName,
   rememberToken,
+  type Told,
   type TypedEntry,
+  type WhatIfLever,
 } from "./client";
 import { unitsChosen } from "./units";
 
@@ -171,6 +173,27 @@ export const shellQuery = (kitchen: string, design: PieDesign) =>
     gcTime: 60_000,
     retry: false,
   });
+
+/** One thing changed by steps, and what becomes of every reading. */
+export const whatIfQuery = (kitchen: string, design: PieDesign, lever: WhatIfLever) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "what-if", lever, JSON.stringify(design)],
+    queryFn: async ({ signal }) =>
+      (
+        await answer(
+          api.POST("/kitchens/{kitchen}/what-if", { params: { path: { kitchen } }, body: { design, lever }, signal }),
+        )
+      ).points,
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 60_000,
+    retry: false,
+  });
+
+/** What explains best how a bake came out; null while there is nothing to bake. */
+export const matchOf = async (kitchen: string, design: PieDesign, told: Told) =>
+  (await answer(api.POST("/kitchens/{kitchen}/matches", { params: { path: { kitchen } }, body: { design, told } })))
+    .match;
 
 /** What can stand in for the food at a place of the design. */
 export const swapsQuery = (kitchen: string, design: PieDesign, at: string) =>

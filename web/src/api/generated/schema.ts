@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One thing changed by steps: what becomes of every reading, baked at each. */
+        post: operations["askWhatIf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/edits": {
         parameters: {
             query?: never;
@@ -83,6 +100,23 @@ export interface paths {
         put?: never;
         /** What can stand in for one food of a design, and what that moves. */
         post: operations["listSwaps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/matches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The oven, the heat from below and the weep that explain best how a bake came out. */
+        post: operations["matchKitchen"];
         delete?: never;
         options?: never;
         head?: never;
@@ -552,7 +586,7 @@ export interface components {
          * @description What a cook waits for while a pie is in the oven, in the order in which they are told where they fall together.
          * @enum {string}
          */
-        BakeEvent: "edge-set" | "time-to-look" | "set" | "safe" | "light-gold" | "golden" | "dark" | "over" | "tough";
+        BakeEvent: "edge-set" | "time-to-look" | "set" | "safe" | "tender" | "light-gold" | "golden" | "dark" | "over" | "tough";
         BakeEventTime: {
             name: components["schemas"]["BakeEvent"];
             /** @description its name as it is shown */
@@ -594,6 +628,7 @@ export interface components {
             /** @description what the tin is made of; of a fold, the sheet */
             tinMaterial: components["schemas"]["TinMaterial"];
             colour: components["schemas"]["ColourWish"];
+            matched: components["schemas"]["Matched"] | null;
         };
         /** @description What one simulated bake says. */
         BakeReport: {
@@ -627,6 +662,11 @@ export interface components {
             /** @description how a shell looks at its end; else empty */
             look: string;
         };
+        /**
+         * @description The word for a base, 20 min out of the oven, by water to solids that are not fat, X, of its outer half: fat in a crust is not wetness. Baked wheat is glassy and snaps up to a water activity of about 0.5 (published of crackers and crusts at room temperature, from memory), which is X = 0.08 by the model's own activity; the words of the kitchen begin where bakes of practice fall apart (fitted, docs/model.md).
+         * @enum {string}
+         */
+        BaseVerdict: "crisp" | "dry" | "soft" | "soggy" | "raw";
         Bill: {
             tins: number;
             lines: components["schemas"]["BillLine"][];
@@ -648,6 +688,11 @@ export interface components {
             design: components["schemas"]["PieDesign"];
             tins: number;
         };
+        /**
+         * @description The word for how brown pastry or a top is, on the scale where 1 is golden (words of the trade, figures fitted).
+         * @enum {string}
+         */
+        Brownness: "pale" | "straw" | "light-gold" | "golden" | "dark" | "burnt";
         Change: {
             /** @description JSON pointer into the design */
             at: string;
@@ -1022,6 +1067,14 @@ export interface components {
             food: components["schemas"]["Food"];
             amount: components["schemas"]["Amount"];
         };
+        /** @description What explains best how a bake came out. */
+        KitchenMatch: {
+            /** @description to put into the design at /bake/matched; null where a usual oven explains it */
+            matched: components["schemas"]["Matched"] | null;
+            says: string;
+            /** @description what the forecast says with it */
+            effects: components["schemas"]["Effect"][];
+        };
         /** @description One thing poured or laid into the crust. */
         Layer: components["schemas"]["SolidLayer"] | components["schemas"]["CustardLayer"] | components["schemas"]["ScatteredLayer"];
         /** @description Where the water goes, g; it closes. */
@@ -1068,6 +1121,24 @@ export interface components {
          * @enum {string}
          */
         Lining: "tin" | "lid-only";
+        MatchFound: {
+            /** @description null while there is nothing to bake */
+            match: components["schemas"]["KitchenMatch"] | null;
+        };
+        /** @description A bake as it was designed, and what came out. */
+        MatchWish: {
+            design: components["schemas"]["PieDesign"];
+            told: components["schemas"]["Told"];
+        };
+        /** @description How this kitchen differs from what the forecast would think, as far as its own bakes tell: accepted by the cook. */
+        Matched: {
+            /** @description K; hotter than it is thought to be */
+            ovenKelvins: number;
+            /** @description of the usual; heat that comes in through the floor, against the usual */
+            fromBelowFactor: number;
+            /** @description of the usual; water that vegetables and meat let go, against the usual */
+            weepFactor: number;
+        };
         /** @description A dish of whatever shape, measured by filling it with water to the rim: reckoned as a round one with an upright wall of the same depth and volume. A curved dish holds a little less near its floor than this says. */
         MeasuredDish: {
             /** @constant */
@@ -1622,6 +1693,18 @@ export interface components {
         Tins: {
             tins: components["schemas"]["StoredTin"][];
         };
+        /** @description What came out when a pie was baked as it is designed, in the cook's words; null where the cook does not say. */
+        Told: {
+            set: components["schemas"]["ToldSet"] | null;
+            base: components["schemas"]["BaseVerdict"] | null;
+            top: components["schemas"]["Brownness"] | null;
+            underside: components["schemas"]["Brownness"] | null;
+        };
+        /**
+         * @description What a cook says of a custard that has rested.
+         * @enum {string}
+         */
+        ToldSet: "runny" | "tender" | "firm" | "tough";
         /** @description A person's own units. */
         Units: {
             /** @description which cup and spoons are meant */
@@ -1664,6 +1747,30 @@ export interface components {
             portionGrams: number;
             /** @description what stands after their number: of what, each of what weight */
             portions: string;
+        };
+        /** @description One thing changed by steps, and what becomes of every reading. */
+        WhatIf: {
+            /** @description in order; none where this pie has no such thing */
+            points: components["schemas"]["WhatIfPoint"][];
+        };
+        /**
+         * @description What can be changed to see what becomes of it.
+         * @enum {string}
+         */
+        WhatIfLever: "oven" | "minutes" | "depth" | "pressing" | "shell" | "start";
+        /** @description The readings at one setting. */
+        WhatIfPoint: {
+            setting: number;
+            /** @description the setting as the cook tells it */
+            label: string;
+            isNow: boolean;
+            readings: components["schemas"]["Reading"][];
+            /** @description what makes the pie so */
+            changes: components["schemas"]["Change"][];
+        };
+        WhatIfWish: {
+            design: components["schemas"]["PieDesign"];
+            lever: components["schemas"]["WhatIfLever"];
         };
     };
     responses: never;
@@ -1726,6 +1833,68 @@ export interface operations {
                 };
             };
             /** @description The design is refused, every fault with its mend */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    askWhatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhatIfWish"];
+            };
+        };
+        responses: {
+            /** @description The points, in order */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhatIf"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design or the lever is refused */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -1974,6 +2143,68 @@ export interface operations {
                 };
             };
             /** @description The design or the place is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    matchKitchen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MatchWish"];
+            };
+        };
+        responses: {
+            /** @description What explains it, and what the forecast says with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MatchFound"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design or what was told is refused */
             422: {
                 headers: {
                     [name: string]: unknown;

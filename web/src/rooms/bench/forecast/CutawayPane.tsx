@@ -9,6 +9,8 @@ import { WaterLegend } from "../../../draw/WaterLegend";
 import { grams, number } from "../../../ui/numbers";
 import { RecessChoice } from "../../../ui/RecessChoice";
 import { useWidth } from "../../../ui/useWidth";
+import { MatchKitchen } from "../advice/MatchKitchen";
+import { WhatIf } from "../advice/WhatIf";
 import { BakePlan } from "../oven/BakePlan";
 import { Events, Outcome } from "./Events";
 import { type Before, InTheOven } from "./InTheOven";
@@ -91,6 +93,8 @@ export const CutawayPane = memo(function CutawayPane({ forecast, design, of, bef
           />
           <Events report={forecast.bake} />
           <Outcome report={forecast.bake} />
+          <WhatIf design={design} />
+          <MatchKitchen design={design} />
         </Box>
       )}
     </Box>
