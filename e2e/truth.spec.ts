@@ -14,7 +14,7 @@ test("a good quiche has nothing in trouble, and its scales are told in words", a
 
 test("the colour that is wanted decides whether a top is too pale, and the way out is applied", async ({ page }) => {
   await onTheBench(page, "Quiche of the colour");
-  await type(page, "Bake, oven", "150 °C");
+  await type(page, "Bake, oven temperature", "145 °C");
   await expect(page.getByTestId("colour-verdict")).toHaveText("pale");
   const colour = reading(page, "Colour");
   await expect(colour.getByRole("button", { name: /^Apply: / }).first()).toBeVisible();

@@ -5,7 +5,7 @@ source "$ROOT/ops/lib/instance.sh"
 
 # as php-fpm is shipped: ops/php
 JIT=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
-BENCHES=(core bake pies fuzz cli api edit script)
+BENCHES=(core bake practice ranges pies fuzz cli api edit script)
 
 run_bench() {
     local wanted=("${BENCHES[@]}") name
@@ -29,6 +29,10 @@ bench_bake() {
     find_run_user
     HOJALDRE_FPM=$(fpm_socket bench) with_app node tools/bench/bake.mjs
 }
+
+bench_practice() { php "${JIT[@]}" tools/bench/practice.php; }
+
+bench_ranges() { php "${JIT[@]}" tools/bench/ranges.php; }
 
 bench_pies() { php "${JIT[@]}" -d memory_limit=512M tools/bench/pies.php; }
 

@@ -5,8 +5,11 @@ declare(strict_types=1);
 /* Writes the tables of docs/model.md from the model itself, between their marks. `./hojaldre generate` calls it. */
 
 use Hojaldre\Core\Bake\BakeEvent;
+use Hojaldre\Core\Bake\Resolution;
 use Hojaldre\Core\Bake\Simulation;
 use Hojaldre\Core\Forecast\BakeInputs;
+use Hojaldre\Core\Forecast\Forecast;
+use Hojaldre\Core\Forecast\Readings\Reading;
 use Hojaldre\Core\Forecast\SimulatedBake;
 use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Oven\BakePlan;
@@ -14,6 +17,7 @@ use Hojaldre\Core\Oven\OvenMode;
 use Hojaldre\Core\Oven\Rack;
 use Hojaldre\Core\Oven\Stage;
 use Hojaldre\Core\Oven\StandsOn;
+use Hojaldre\Core\Pastry\BaseVerdict;
 use Hojaldre\Core\Pastry\Seal;
 use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pastry\ShellSupport;
@@ -44,18 +48,24 @@ function minute(float $minute): string
 function practice(): string
 {
     $rows = [];
-    foreach (Practice::timed() as $name => [$pie, $from, $to, $event]) {
-        $result = Simulation::run(BakeInputs::of(Weights::of($pie)));
-        $at = $result->minute($event);
-        $verdict = match (true) {
-            $at >= $from && $at <= $to => 'in range',
-            $at >= (1 - NEAR) * $from && $at <= (1 + NEAR) * $to => 'near',
-            default => 'out',
-        };
-        $rows[] = [$name, "$from to $to, {$event->value}", minute($result->minute(BakeEvent::TimeToLook)).' / '.minute($result->minute(BakeEvent::Set)), minute($result->minute(BakeEvent::Golden)), minute($result->minute(BakeEvent::Safe)), is_nan($result->basePercent) ? '-' : (string) (int) round($result->basePercent), $verdict];
+    foreach (Practice::all() as $one) {
+        $forecast = Forecast::of($one->pie);
+        $bake = $forecast->bake ?? throw new LogicException('There is nothing in it.');
+        $red = array_values(array_map(static fn (Reading $reading): string => "{$reading->name->value} {$reading->verdict->value}", array_filter($forecast->readings, static fn (Reading $reading): bool => $reading->inTrouble())));
+        $minutes = '';
+        if ($one->minutes !== null) {
+            [$from, $to, $event] = $one->minutes;
+            $at = $bake->minute($event);
+            $minutes = sprintf('%s %s, practice %d to %d', $event->value, minute($at), $from, $to).match (true) {
+                $at >= $from && $at <= $to => '',
+                $at >= (1 - NEAR) * $from && $at <= (1 + NEAR) * $to => ', near',
+                default => ', **out**',
+            };
+        }
+        $rows[] = [($one->isGood() ? 'good' : 'bad').($one->isFitted ? ', fitted' : ', looked at'), $one->name, $one->word, $minutes, implode('; ', $red) ?: '-'];
     }
 
-    return table(['what (static oven)', 'practice, min', 'look / set', 'golden', 'safe', 'base, %', ''], $rows);
+    return table(['', 'bake (static oven)', 'what a cook says', 'minutes', 'what is red'], $rows);
 }
 
 /** The trout quiche with one thing changed at a time. */
@@ -66,7 +76,7 @@ function series(): string
         $baked = SimulatedBake::of(Weights::of($pie)) ?? throw new LogicException('There is nothing in it.');
         $window = $baked->minute(BakeEvent::Over) - $baked->minute(BakeEvent::TimeToLook);
 
-        return sprintf('base %d %%, set %s, window %s, top %.1f', (int) round($baked->base()), minute($baked->minute(BakeEvent::Set)), is_finite($window) ? minute($window) : '-', $baked->result->browned->topIndex);
+        return sprintf('base %.2f %s, take out %s, right for %s, top %.1f', $baked->base(), BaseVerdict::of($baked->base(), $baked->result->baseBakedShare)->value, minute($baked->minute(BakeEvent::TimeToLook)), is_finite($window) ? minute($window) : '-', $baked->result->browned->topIndex);
     };
     $rows = [['as it is (46 min, 175 °C static)', $read($trout)]];
     foreach ([0, 6, 12, 18, 26] as $minutes) {
@@ -85,16 +95,45 @@ function series(): string
     return table(['a quiche of trout and leeks', 'comes out with'], $rows);
 }
 
+/** Fine and coarse against the fine grid by steps of 2 s. */
 function refinement(): string
 {
     $rows = [];
-    foreach (array_slice(Practice::timed(), 0, 8, true) as $name => [$pie]) {
+    $errors = ['fine' => [], 'coarse' => []];
+    foreach (Practice::timed() as $name => [$pie]) {
         $input = BakeInputs::of(Weights::of($pie));
-        [$fine, $rough] = [Simulation::run($input), Simulation::run($input, coarse: true)];
-        $rows[] = [$name, "{$fine->cells()} / {$rough->cells()}", minute($fine->minute(BakeEvent::Set)).' / '.minute($rough->minute(BakeEvent::Set)), sprintf('%.1f / %.1f', $fine->basePercent, $rough->basePercent), sprintf('%.0e', max(1e-17, $fine->massErrorShare)), sprintf('%.2f %%', 100 * $fine->energyErrorShare)];
+        $true = Simulation::run($input, resolution: Resolution::bySteps(2));
+        $cells = [];
+        foreach (['fine' => Resolution::fine(), 'coarse' => Resolution::coarse()] as $which => $resolution) {
+            $one = Simulation::run($input, resolution: $resolution);
+            $error = [
+                'set' => 60 * abs(finite($one->minute(BakeEvent::Set)) - finite($true->minute(BakeEvent::Set))), 'gold' => 60 * abs(finite($one->minute(BakeEvent::Golden)) - finite($true->minute(BakeEvent::Golden))),
+                'top' => 100 * abs($one->browned->topIndex / max(0.01, $true->browned->topIndex) - 1), 'base' => is_nan($true->basePercent) ? 0.0 : abs($one->basePercent - $true->basePercent),
+            ];
+            foreach ($error as $what => $value) {
+                $errors[$which][$what][] = $value;
+            }
+            $cells[] = sprintf('%d s / %d s / %.1f %% / %.1f', $error['set'], $error['gold'], $error['top'], $error['base']);
+            $closes = sprintf('%.0e, %.2f %%', max(1e-17, $one->massErrorShare), 100 * $one->energyErrorShare);
+            if ($which === 'fine') {
+                $cells[] = $closes;
+            }
+        }
+        $rows[] = [$name, $cells[0], $cells[2], $cells[1]];
     }
+    $tenth = static function (array $values): float {
+        sort($values);
 
-    return table(['fine / rough', 'cells', 'set, min', 'base, %', 'water lost by the sums', 'heat'], $rows);
+        return $values[(int) floor(0.9 * (count($values) - 1))];
+    };
+    $rows[] = ['**90 in 100**', ...array_map(static fn (array $one): string => sprintf('**%d s / %d s / %.1f %% / %.1f**', $tenth($one['set']), $tenth($one['gold']), $tenth($one['top']), $tenth($one['base'])), array_values($errors)), ''];
+
+    return table(['set, gold, top colour, base in points', 'fine, 20 s', 'coarse, 30 s', 'water and heat that the sums lose'], $rows);
+}
+
+function finite(float $minute): float
+{
+    return is_finite($minute) ? $minute : 0.0;
 }
 
 $file = __DIR__.'/../docs/model.md';

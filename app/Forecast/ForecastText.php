@@ -54,10 +54,15 @@ final readonly class ForecastText
         ), '         '.$this->words->all($reading->reasons)];
         foreach ($ways as $way) {
             $own = array_values(array_filter($way->effects, static fn (Effect $one): bool => $one->name === $reading->name && $one->after->value !== null));
-            $effects = array_map(fn (Effect $one): string => ReadingAnswer::inWords($reading) ? $this->words->word('verdict', $one->after->verdict) : sprintf('%s to %s %s', $number($one->before->value), $number($one->after->value), $unit), $own);
+            $effects = array_map(fn (Effect $one): string => ReadingAnswer::inWords($reading) ? $this->words->word('verdict', $one->after->verdict) : self::move($number($one->before->value), $number($one->after->value), $unit), $own);
             $lines[] = sprintf('         - %s: %s', implode('; ', array_map($this->words->say(...), $way->acts)), implode(', ', $effects));
         }
 
         return $lines;
+    }
+
+    private static function move(string $before, string $after, string $unit): string
+    {
+        return $before === $after ? "$after $unit" : "$before to $after $unit";
     }
 }

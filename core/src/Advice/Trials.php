@@ -9,12 +9,14 @@ use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Forecast\BakeOffsets;
 use Hojaldre\Core\Forecast\Readings\BakeReadings;
 use Hojaldre\Core\Forecast\Readings\Gauges;
+use Hojaldre\Core\Forecast\Readings\Limits;
 use Hojaldre\Core\Forecast\Readings\Reading;
 use Hojaldre\Core\Forecast\Readings\ReadingName;
 use Hojaldre\Core\Forecast\Readings\Readings;
 use Hojaldre\Core\Forecast\SimulatedBake;
 use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pie\Pie;
+use WeakMap;
 
 /**
  * Asks of many changed pies how their readings stand. Those that weights answer are asked afresh; for the rest each pie is baked
@@ -33,16 +35,24 @@ final class Trials
     /** @var array<string, SimulatedBake|null> */
     private array $fine = [];
 
+    /** @var WeakMap<Pie, string> */
+    private readonly WeakMap $keys;
+
+    /** @var WeakMap<Pie, Weights> */
+    private readonly WeakMap $weighed;
+
     /** how many rough bakes were needed */
     public int $bakes = 0;
 
     /** @param  SimulatedBake|null  $fine  of the design; null to compare rough bakes alone */
     public function __construct(private readonly Weights $weights, ?SimulatedBake $fine)
     {
+        $this->keys = new WeakMap;
+        $this->weighed = new WeakMap;
         $this->offsets = BakeOffsets::none();
         $rough = $fine === null ? null : $this->roughly($weights);
         if ($fine !== null && $rough !== null) {
-            $this->fine[self::key($weights->pie)] = $fine;
+            $this->fine[$this->key($weights->pie)] = $fine;
             $this->offsets = BakeOffsets::between($rough, $fine);
         }
     }
@@ -50,7 +60,7 @@ final class Trials
     /** -1 below its limits, 0 inside, 1 above; null where it cannot be told. By the rough bake. */
     public function side(ReadingName $name, Pie $pie): ?int
     {
-        $weights = Weights::of($pie);
+        $weights = $this->weights($pie);
 
         return $this->sideOf($name, $weights->settling($this->earlyShare()), fn (): ?SimulatedBake => $this->roughly($weights)?->shifted($this->offsets));
     }
@@ -58,17 +68,31 @@ final class Trials
     /** The same by the fine bake. */
     public function sideInTruth(ReadingName $name, Pie $pie): ?int
     {
-        $weights = Weights::of($pie);
+        $weights = $this->weights($pie);
 
         $fine = $this->finely($weights);
 
         return $this->sideOf($name, $fine === null ? $weights : $weights->settling($fine->result->earlyShare), static fn (): ?SimulatedBake => $fine);
     }
 
+    /** How far a reading lies beyond its limit on one side, below 0 inside; NAN where it cannot be told. By the rough bake. @param  int  $side -1 below, 1 above */
+    public function beyond(ReadingName $name, Pie $pie, int $side): float
+    {
+        $weights = $this->weights($pie)->settling($this->earlyShare());
+        $gauge = Gauges::all()[$name->value] ?? null;
+        $reading = $gauge === null ? BakeReadings::take($name, $weights, $this->roughly($weights)?->shifted($this->offsets)) : null;
+        $limits = $reading->limits ?? $gauge?->limits($weights) ?? Limits::none();
+        // safe is judged by its whole range
+        $value = $reading === null ? $gauge?->value($weights) : ($name === ReadingName::Safe ? $reading->high : $reading->value);
+        $limit = $side > 0 ? $limits->upper : $limits->lower;
+
+        return $value === null || $limit === null ? NAN : $side * ($value - $limit);
+    }
+
     /** @return list<Reading> all of them, of a changed pie, by the rough bake */
     public function readings(Pie $pie): array
     {
-        $weights = Weights::of($pie);
+        $weights = $this->weights($pie);
 
         return Readings::of($weights, $this->roughly($weights)?->shifted($this->offsets));
     }
@@ -76,7 +100,7 @@ final class Trials
     /** @return list<Reading> by the fine bake */
     public function readingsInTruth(Pie $pie): array
     {
-        $weights = Weights::of($pie);
+        $weights = $this->weights($pie);
 
         return Readings::of($weights, $this->finely($weights));
     }
@@ -92,12 +116,12 @@ final class Trials
     /** What leaves before its place sets is taken to be as in the design itself; to ask for it each pie would have to be baked. */
     private function earlyShare(): float
     {
-        return $this->fine[self::key($this->weights->pie)]->result->earlyShare ?? Custard::EARLY_SHARE;
+        return $this->fine[$this->key($this->weights->pie)]->result->earlyShare ?? Custard::EARLY_SHARE;
     }
 
     private function roughly(Weights $weights): ?SimulatedBake
     {
-        $key = self::key($weights->pie);
+        $key = $this->key($weights->pie);
         if (! array_key_exists($key, $this->rough)) {
             $this->rough = count($this->rough) < self::MOST_KEPT ? $this->rough : [];
             $this->rough[$key] = SimulatedBake::roughly($weights);
@@ -109,7 +133,7 @@ final class Trials
 
     private function finely(Weights $weights): ?SimulatedBake
     {
-        $key = self::key($weights->pie);
+        $key = $this->key($weights->pie);
         if (! array_key_exists($key, $this->fine)) {
             $this->fine[$key] = SimulatedBake::of($weights);
         }
@@ -117,8 +141,14 @@ final class Trials
         return $this->fine[$key];
     }
 
-    private static function key(Pie $pie): string
+    private function key(Pie $pie): string
     {
-        return md5(serialize([DocumentWriter::write($pie->tin), DocumentWriter::write($pie->crust), array_map(DocumentWriter::write(...), $pie->layers), DocumentWriter::write($pie->bake), array_map(DocumentWriter::write(...), $pie->seasonings)]));
+        return $this->keys[$pie] ??= md5(serialize([DocumentWriter::write($pie->tin), DocumentWriter::write($pie->crust), array_map(DocumentWriter::write(...), $pie->layers), DocumentWriter::write($pie->bake), array_map(DocumentWriter::write(...), $pie->seasonings)]));
+    }
+
+    /** Made once for a pie: it is asked many questions. */
+    private function weights(Pie $pie): Weights
+    {
+        return $this->weighed[$pie] ??= Weights::of($pie);
     }
 }

@@ -50,7 +50,7 @@ final readonly class WayOutSearch
     /** @return list<WayOut> */
     private function find(): array
     {
-        $pulls = array_map(fn (Lever $lever): Pull => $this->least($lever, $this->pie), $this->levers($this->pie));
+        $pulls = $this->single();
         $clearing = array_filter($pulls, static fn (Pull $pull): bool => $pull->clears);
         $pulls = $clearing === [] ? [...$this->pairs($pulls), ...$pulls] : $clearing;
         $pulls = array_filter($pulls, fn (Pull $pull): bool => ! $this->makesUnsafe($this->trials->side(ReadingName::Safe, $pull->pie)));
@@ -67,6 +67,32 @@ final readonly class WayOutSearch
         }
 
         return array_map($this->describe(...), $this->ranked($shown));
+    }
+
+    /**
+     * One lever alone, the cheapest first; dearer ones are not tried once as many as are shown do it and trouble nothing else.
+     *
+     * @return list<Pull>
+     */
+    private function single(): array
+    {
+        $levers = $this->levers($this->pie);
+        usort($levers, static fn (Lever $a, Lever $b): int => $a->cost() <=> $b->cost());
+        $pulls = [];
+        $good = $dearest = 0;
+        foreach ($levers as $lever) {
+            if ($good >= self::MOST_WAYS && $lever->cost() > $dearest) {
+                break;
+            }
+            $pull = $this->least($lever, $this->pie);
+            $pulls[] = $pull;
+            if ($pull->clears && $this->newTroubles($pull) === 0) {
+                $good++;
+                $dearest = $lever->cost();
+            }
+        }
+
+        return $pulls;
     }
 
     /** @return list<Lever> */
@@ -123,8 +149,9 @@ final readonly class WayOutSearch
     }
 
     /**
-     * Bisection over whole steps to the least pull that leaves the side of the trouble; where even the furthest does not, the
-     * furthest. It may land beyond the other limit, then it does not clear.
+     * The least pull, in whole steps, that leaves the side of the trouble; where even the furthest does not, the furthest. It may land
+     * beyond the other limit, then it does not clear. Between a pull that is too short and one that is enough it looks where a straight
+     * line between the two readings meets the limit, and halves where that comes no nearer.
      */
     private function least(Lever $lever, Pie $pie, ?Pull $first = null): Pull
     {
@@ -133,12 +160,15 @@ final readonly class WayOutSearch
         $short = 0;
         $inTrouble = fn (int $steps): bool => $this->trials->side($this->reading->name, $lever->pull($pie, $steps * $step)) === $this->trouble;
         if (! $inTrouble($enough)) {
-            while ($enough - $short > 1) {
-                $middle = intdiv($enough + $short, 2);
+            $at = fn (int $steps): float => $this->trials->beyond($this->reading->name, $steps === 0 ? $pie : $lever->pull($pie, $steps * $step), $this->trouble);
+            [$over, $under] = [$at(0), $at($enough)];
+            for ($turn = 1; $enough - $short > 1; $turn++) {
+                $share = $turn % 3 === 0 || ! ($over > 0) || ! ($under < 0) ? 0.5 : $over / ($over - $under);
+                $middle = max($short + 1, min($enough - 1, $short + (int) ceil(($enough - $short) * $share)));
                 if ($inTrouble($middle)) {
-                    $short = $middle;
+                    [$short, $over] = [$middle, $at($middle)];
                 } else {
-                    $enough = $middle;
+                    [$enough, $under] = [$middle, $at($middle)];
                 }
             }
         }

@@ -11,7 +11,7 @@ namespace Hojaldre\Core\Bake;
  */
 final class CustardWatch
 {
-    /** Carry-over of a pie that came out too cold to tell, and between which it lies, K a K of mean above coldest (a result of the model). */
+    /** Carry-over of a pie that came out too cold to tell, and between which it lies, K a K of mean above coldest (fitted, a result of the model). */
     private const CARRIES = 0.31;
 
     private const CARRIES_LEAST = 0.1;
@@ -20,7 +20,7 @@ final class CustardWatch
 
     private const TELLS_FROM_KELVINS = 3.0;
 
-    /** So many minutes of its last rate the rest adds, at most and where it cannot be told (a result of the model). */
+    /** So many minutes of its last rate the rest adds, at most and where it cannot be told (fitted, a result of the model). */
     private const RESTS_MINUTES = 3.0;
 
     private const RESTS_MOST_MINUTES = 10.0;

@@ -230,6 +230,11 @@ final readonly class Weights
             return $layer->eggs !== [] || $layer->blended !== [] || $layer->eggCount() >= self::LEAST_EGGS;
         }
 
+        if ($layer->dairies === []) {
+            // a custard that is only begun
+            return true;
+        }
+
         return ! $this->pie->form()->isClosed() && $layer->liquidGrams() >= self::POURED_SHARE * $layer->grams() && $this->binderStarchGrams() < self::BINDING_STARCH * $layer->liquidGrams();
     }
 

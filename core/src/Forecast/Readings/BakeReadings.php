@@ -62,6 +62,9 @@ final readonly class BakeReadings
     {
         $out = $weights->pie->bake->minutes();
         $scale = [0.0, max(self::SCALE_MINUTES, self::SCALE_BEYOND * $out)];
+        if (($weights->custard()->eggs ?? 0.0) <= 0) {
+            return Reading::without(ReadingName::Set, ReadingUnit::Minutes, Limits::none(), $scale, Verdict::NoEgg, new Statement('set.no-egg'), ReadingState::Outside);
+        }
         if ($bake === null) {
             return Reading::without(ReadingName::Set, ReadingUnit::Minutes, Limits::none(), $scale, Verdict::NothingPoured, new Statement('set.nothing-poured'));
         }
