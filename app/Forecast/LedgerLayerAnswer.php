@@ -12,6 +12,7 @@ final readonly class LedgerLayerAnswer
 {
     /**
      * @param  list<float>  $stepLossesGrams  driven off by each step
+     * @param  float  $intoBaseGrams  of what is free; what lies above a set custard does not get there
      * @param  float  $floorGrams  no oven brings it lower
      */
     private function __construct(
@@ -24,6 +25,7 @@ final readonly class LedgerLayerAnswer
         public float $weepGrams,
         public float $boundGrams,
         public float $freeGrams,
+        public float $intoBaseGrams,
     ) {
     }
 
@@ -33,7 +35,7 @@ final readonly class LedgerLayerAnswer
 
         return new self(
             $layer->id, Rounded::all($layer->stepLossesGrams, 2), round($water->rawGrams, 2), round($water->drivenOffGrams, 2), round($water->nowGrams, 2),
-            round($water->floorGrams, 2), round($water->weepGrams, 2), round($water->boundGrams, 2), round($water->freeGrams, 2),
+            round($water->floorGrams, 2), round($water->weepGrams, 2), round($water->boundGrams, 2), round($water->freeGrams, 2), round($layer->intoBaseGrams, 2),
         );
     }
 }

@@ -137,6 +137,7 @@ export function forecast(change: Partial<Forecast> = {}): Forecast {
           weepGrams: 36,
           boundGrams: 0,
           freeGrams: 36,
+          intoBaseGrams: 8,
         },
       ],
       looseGrams: 36,

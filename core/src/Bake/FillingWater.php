@@ -25,7 +25,7 @@ final readonly class FillingWater
     private const GEL_HOLDS = 0.03;
 
     /** Of what solids in the middle of a set custard let go, what comes down to the crust (fitted). */
-    private const COMES_DOWN = 0.15;
+    public const COMES_DOWN = 0.15;
 
     /** Liquid that over-cooking squeezes out, at most, of the part of the custard that is liquid (judgement) */
     private const SYNERESIS = 0.05 * 0.7;

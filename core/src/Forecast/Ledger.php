@@ -28,8 +28,11 @@ final readonly class Ledger
     public static function of(Weights $weights, ?SimulatedBake $bake): self
     {
         $intoBase = self::intoBaseGrams($weights, $bake);
+        $shares = WeepOrder::reachShares($weights);
         $layers = array_map(
-            static fn (SolidLayer $solid): LedgerLayer => new LedgerLayer($solid->id, $solid->prepSteps()->lossesGrams(), $weights->water[$solid->id]),
+            static fn (SolidLayer $solid): LedgerLayer => new LedgerLayer(
+                $solid->id, $solid->prepSteps()->lossesGrams(), $weights->water[$solid->id], min($weights->water[$solid->id]->freeGrams, ($shares[$solid->id] ?? 0.0) * $intoBase),
+            ),
             array_values($weights->pie->solids()),
         );
 

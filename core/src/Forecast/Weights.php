@@ -169,7 +169,8 @@ final readonly class Weights
         };
         foreach ($this->pie->layers as $layer) {
             foreach ($layer->ingredients() as $one) {
-                $add($one->food->name, false, $one->food->saltGrams($one->grams()));
+                $isLayerItself = $layer instanceof SolidLayer && $one->food === $layer->food;
+                $add($one->food->name, false, $isLayerItself ? $layer->ownSaltGrams() : $one->food->saltGrams($one->grams()));
             }
         }
         foreach ($this->pie->solids() as $solid) {

@@ -11,6 +11,7 @@ use Hojaldre\Core\Document\Text;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\OfRole;
 use Hojaldre\Core\Food\Role;
+use Hojaldre\Core\Moisture\Draining;
 use Hojaldre\Core\Moisture\LayerWater;
 use Hojaldre\Core\Moisture\PrepSteps;
 use Hojaldre\Core\Refusal\Refusal;
@@ -88,6 +89,20 @@ final readonly class SolidLayer implements Judged, Layer
             $this->food->floorYield,
             $this->binder === null ? 0.0 : $this->binder->grams() * $this->binder->food->bindsGramsPerGram,
         );
+    }
+
+    /** Of the salt that it had when it was bought, what is left: water that runs off takes its share along, steam does not; g. */
+    public function ownSaltGrams(): float
+    {
+        $prep = $this->prepSteps();
+        $kept = $this->food->saltGrams($this->bought->grams);
+        foreach ($this->steps as $index => $step) {
+            if ($step->saltGrams > 0 || $step->waterSaltGramsPerLitre > 0 || Draining::isMeantBy($step->preparation)) {
+                $kept = StepSalt::rubbedOn($kept, $prep->waterGrams($index), $prep->waterGrams($index + 1));
+            }
+        }
+
+        return $kept;
     }
 
     /** What the steps leave in it, beside its own salt: rubbed on and not drained away, or taken on from the water it was boiled in, g. */

@@ -40,6 +40,16 @@ final class WeepOrderTest extends TestCase
         self::assertLessThan($places->lowKg, $lifted->lowKg, 'ham lies between');
     }
 
+    public function test_the_ledger_sends_no_water_into_the_base_from_above_the_custard(): void
+    {
+        $forecast = Forecast::roughly(self::pie([new SolidLayer('leeks', Pantry::food('leeks'), Amount::of(300), [], null), TroutQuiche::custard(), self::tomatoes()]));
+        $layers = $forecast->ledger()->layers;
+        self::assertSame(['leeks', 'tomatoes'], array_map(static fn ($one): string => $one->id, $layers));
+        self::assertGreaterThan(0.0, $layers[0]->intoBaseGrams);
+        self::assertSame(0.0, $layers[1]->intoBaseGrams);
+        self::assertEqualsWithDelta($forecast->ledger()->intoBaseGrams, $layers[0]->intoBaseGrams, 1e-6);
+    }
+
     public function test_without_a_custard_all_of_it_may_run_down(): void
     {
         $weights = Weights::of(self::pie([self::tomatoes()]));

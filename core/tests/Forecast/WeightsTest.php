@@ -146,7 +146,7 @@ final class WeightsTest extends TestCase
 
     private static function leeks(float $bought, float $now): SolidLayer
     {
-        return new SolidLayer('leeks', Pantry::food('leeks'), Amount::of($bought), $now < $bought ? [new Step('pressed', Amount::of($now))] : [], null);
+        return new SolidLayer('leeks', Pantry::food('leeks'), Amount::of($bought), $now < $bought ? [new Step('sweated', Amount::of($now))] : [], null);
     }
 
     private static function custard(float $eggGrams, float $milkGrams): CustardLayer

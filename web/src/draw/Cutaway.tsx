@@ -75,28 +75,27 @@ function Axis({ frame, section }: { frame: Frame; section: Section }) {
   );
 }
 
-/** Thin lines from each weeping layer down to the base and up into the custard, heavier where more goes. */
+/** Thin lines from each weeping layer down to the base, where its water gets there, and up into the custard, heavier where more goes. */
 function WaterPaths({ section, ledger, frame }: { section: Section; ledger: Ledger; frame: Frame }) {
   const weeping = section.layers.flatMap((layer) => {
     const row = ledger.layers.find((one) => one.id === layer.id);
-    return row && row.freeGrams >= 1 ? [{ layer, grams: row.freeGrams }] : [];
+    return row && row.freeGrams >= 1 ? [{ layer, free: row.freeGrams, down: row.intoBaseGrams }] : [];
   });
   const folded = section.form === "folded";
-  const toBase = ledger.freeGrams > 0 ? ledger.intoBaseGrams / ledger.freeGrams : 0;
   return (
     <g fill="none" strokeLinecap="round" strokeLinejoin="round">
-      {weeping.map(({ layer, grams }, index) => {
+      {weeping.map(({ layer, free, down: intoBase }, index) => {
         const x = frame.x(frame.insideMm(layer.bottomMm)) * ((folded ? 0.6 : 0.93) - index * 0.09);
         const from = frame.y((layer.bottomMm + layer.topMm) / 2);
         const base = frame.y(section.tin.crustMm * 0.45);
         const top = frame.y(Math.max(layer.topMm, section.custardLineMm ?? layer.topMm)) + 12;
         const down = `M${x},${from} V${base} m-4,-6 l4,6 l4,-6`;
         const up = `M${x - 12},${from} V${top} m-4,6 l4,-6 l4,6`;
-        const weight = (share: number) => Math.min(5, 0.8 + Math.sqrt(grams * share) * 0.45);
+        const weight = (grams: number) => Math.min(5, 0.8 + Math.sqrt(grams) * 0.45);
         return (
           <g key={layer.id}>
-            <Path d={down} weight={weight(toBase)} />
-            <Path d={up} weight={weight(1 - toBase)} />
+            {intoBase >= 0.05 && <Path d={down} weight={weight(intoBase)} />}
+            <Path d={up} weight={weight(free - intoBase)} />
           </g>
         );
       })}

@@ -125,7 +125,7 @@ function Mark({ reading, x, y, label, ceiling }: MarkProps) {
       )}
       {label && (
         <text
-          x={x}
+          x={label === "end" ? x : x + 4}
           y={ceiling}
           fontSize="13"
           textAnchor={label}

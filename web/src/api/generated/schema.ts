@@ -1101,6 +1101,8 @@ export interface components {
             weepGrams: number;
             boundGrams: number;
             freeGrams: number;
+            /** @description of what is free; what lies above a set custard does not get there */
+            intoBaseGrams: number;
         };
         /** @description Pastry over the filling: closed but for its vent, or a lattice. */
         Lid: {
