@@ -9,6 +9,7 @@ use Hojaldre\Core\Food\EggSizing;
 use Hojaldre\Core\Measure\CookUnits;
 use Hojaldre\Core\Measure\TemperatureScale;
 use Hojaldre\Core\Measure\VolumeSystem;
+use Hojaldre\Core\Oven\ColourWish;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Http\Request;
@@ -23,16 +24,17 @@ use Illuminate\Http\Request;
  * @property VolumeSystem $volumes which cup and spoons they mean
  * @property TemperatureScale $temperatures how they like an oven told
  * @property EggSizing $eggs whose egg sizes they mean
+ * @property ColourWish $colour how brown they want a pie, as last chosen
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['name', 'email', 'password', 'volumes', 'temperatures', 'eggs'];
+    protected $fillable = ['name', 'email', 'password', 'volumes', 'temperatures', 'eggs', 'colour'];
 
-    protected $attributes = ['volumes' => 'metric', 'temperatures' => 'celsius', 'eggs' => 'us'];
+    protected $attributes = ['volumes' => 'metric', 'temperatures' => 'celsius', 'eggs' => 'us', 'colour' => 'gold'];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $casts = ['password' => 'hashed', 'volumes' => VolumeSystem::class, 'temperatures' => TemperatureScale::class, 'eggs' => EggSizing::class];
+    protected $casts = ['password' => 'hashed', 'volumes' => VolumeSystem::class, 'temperatures' => TemperatureScale::class, 'eggs' => EggSizing::class, 'colour' => ColourWish::class];
 
     /** What is said to this person, in their own scale. */
     public function words(): Words

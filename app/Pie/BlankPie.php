@@ -7,7 +7,9 @@ namespace App\Pie;
 use App\Contract\Answer;
 use App\Contract\InPath;
 use App\Contract\Json;
+use App\Kitchen\User;
 use Hojaldre\Core\Pie\Pie;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use OpenApi\Attributes as OA;
 
@@ -19,8 +21,10 @@ final class BlankPie
         new Answer(404, 'Not your kitchen'),
     ])]
     #[InPath]
-    public function __invoke(): JsonResponse
+    public function __invoke(#[CurrentUser] User $user): JsonResponse
     {
-        return Json::response(Pie::blank());
+        $blank = Pie::blank();
+
+        return Json::response($blank->withBake($blank->bake->withColour($user->colour)));
     }
 }

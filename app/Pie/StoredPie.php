@@ -67,6 +67,10 @@ final class StoredPie extends Model
                 throw Problem::clash(RevisionAnswer::of($now->newest()));
             }
 
+            if ($design->bake->colour !== $now->newest()->pie()->bake->colour) {
+                $by->update(['colour' => $design->bake->colour]);
+            }
+
             return $now->addRevision($by, $design);
         });
     }

@@ -201,6 +201,19 @@ final class PieTest extends TestCase
         $this->postJson($this->at('/shell'), $fold)->assertOk()->assertJsonPath('shell', null);
     }
 
+    public function test_a_new_pie_is_wanted_as_brown_as_the_cook_wanted_the_last_one(): void
+    {
+        $this->getJson($this->at('/pies/blank'))->assertOk()->assertJsonPath('bake.colour', 'gold');
+        $id = $this->postJson($this->at('/pies'), $this->design())->assertCreated()->json('id');
+        $design = $this->design();
+        $design['bake']['colour'] = 'deep';
+        $this->postJson($this->at("/pies/$id/revisions"), ['basedOn' => 1, 'design' => $design])->assertOk();
+        $this->getJson($this->at('/pies/blank'))->assertJsonPath('bake.colour', 'deep');
+        // another cook has wishes of their own
+        $this->actingAs($this->member($this->kitchen, Role::Cook));
+        $this->getJson($this->at('/pies/blank'))->assertJsonPath('bake.colour', 'gold');
+    }
+
     public function test_what_came_out_is_matched_to_an_oven_and_accepted_by_the_design(): void
     {
         $design = $this->design();
