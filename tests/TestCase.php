@@ -18,6 +18,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
 use Tests\Contract\ContractCheck;
 
@@ -40,6 +41,8 @@ abstract class TestCase extends LaravelTestCase
 
     protected function beforeRefreshingDatabase(): void
     {
+        // what older code answered
+        File::deleteDirectory(storage_path('answers'));
         $database = DB::connection()->getDatabaseName();
         self::assertStringStartsWith('hojaldre_test', $database, 'Tests would wipe the database of a kitchen.');
     }

@@ -28,6 +28,14 @@ final class ForecastDesign
     #[InPath]
     public function __invoke(Request $request, #[CurrentUser] User $user): JsonResponse
     {
-        return Json::response(ForecastAnswer::of(Forecast::of(PieFile::read($request->getContent())), $user->words()));
+        $kept = KeptAnswers::to($user->temperatures->value.$request->getContent());
+        $answer = $kept->answer();
+        if ($answer !== null) {
+            return JsonResponse::fromJsonString($answer);
+        }
+        $response = Json::response(ForecastAnswer::of(Forecast::of(PieFile::read($request->getContent())), $user->words()));
+        $kept->keep((string) $response->getContent());
+
+        return $response;
     }
 }

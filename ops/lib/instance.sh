@@ -73,6 +73,8 @@ migrate() { (export DB_USERNAME=hojaldre_owner && DB_PASSWORD=$(secret db-owner-
 prepare_instance() {
     copy_code
     rm -f "$INSTANCES/$1/cache/"*.php
+    # answers of older code
+    rm -rf "$INSTANCES/$1/storage/answers"
     give_to_run_user "$1"
     quietly "$INSTANCES/$1/logs/migrate.log" 'The tables could not be brought up to date; nothing was lost.' migrate "$1"
     quietly "$INSTANCES/$1/logs/cache.log" 'Run ./hojaldre check.' artisan "$1" config:cache
