@@ -15,6 +15,7 @@ use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\ScatteredLayer;
 use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Pie\StartingPlace;
 use Hojaldre\Core\Pie\Step;
 use Hojaldre\Core\Refusal\Refused;
 use Hojaldre\Core\Statement\Statement;
@@ -108,7 +109,9 @@ final readonly class Swaps
         $yield = $pressed ? ($preparation->yieldLow + $preparation->yieldHigh) / 2 : 1.0;
         $bought = round($now / $yield);
         $new = new SolidLayer(
-            $layer->id, $other, Amount::of(max($bought, $now)), $pressed ? [new Step($preparation->name, Amount::of($now))] : [], $layer->binder, $layer->fromCelsius,
+            $layer->id, $other, Amount::of(max($bought, $now)), $pressed ? [new Step($preparation->name, Amount::of($now))] : [], $layer->binder,
+            // raw flesh is kept cold, whatever it stands in for
+            $other->isRawFlesh() ? min($layer->fromCelsius, StartingPlace::Fridge->celsius()) : $layer->fromCelsius,
         );
 
         return [$pie->withLayer($new), $pressed ? new Statement('swap.use-prepared', ['boughtGrams' => $bought, 'preparation' => $preparation->name, 'nowGrams' => $now]) : self::use(Amount::of($now))];

@@ -11,8 +11,10 @@ use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Likeness;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Forecast\Weights;
+use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\PieFile\PieFile;
 use Hojaldre\Core\Refusal\Refused;
 use Hojaldre\Core\Tests\RandomPie;
@@ -120,5 +122,17 @@ final class SwapsTest extends TestCase
     private static function applied(Pie $pie, array $changes): Pie
     {
         return PieFile::fromDocument(Change::applied($changes, DocumentWriter::write($pie)));
+    }
+
+    /** Common practice, no source: raw meat stays in the fridge until it goes in. */
+    public function test_raw_flesh_that_stands_in_for_another_food_comes_from_the_fridge(): void
+    {
+        $warm = TroutQuiche::pie()->withLayers([new SolidLayer('beef', Pantry::food('minced-beef'), Amount::of(400), [], null, 20.0)]);
+        self::assertNotSame([], Swaps::of($warm, '/layers/0'));
+        foreach (Swaps::of($warm, '/layers/0') as $swap) {
+            $document = Change::applied($swap->changes, (array) json_decode(PieFile::write($warm), true));
+            $layer = PieFile::fromDocument($document)->solids()[0];
+            self::assertSame($layer->food->isRawFlesh() ? 5.0 : 20.0, $layer->fromCelsius, $layer->food->id);
+        }
     }
 }

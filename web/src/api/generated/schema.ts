@@ -841,6 +841,7 @@ export interface components {
             /** @description in the water it is boiled in */
             boiledSaltGramsPerLitre: number;
             benchCelsius: number;
+            fridgeCelsius: number;
             /** @description a large egg without its shell */
             eggGrams: number;
             /** @description of the fridge, as the next two */

@@ -104,7 +104,8 @@ function AddLayer({ custard }: { custard: boolean }) {
         const read = await readWords(kitchen, "mass", words, food);
         if (!read.ok) return read;
         const amount = { words: read.value.words, grams: read.value.value };
-        const fromCelsius = defaults.benchCelsius;
+        // what has to be cooked through is kept cold until it goes in
+        const fromCelsius = food.safeCelsius === null ? defaults.benchCelsius : defaults.fridgeCelsius;
         if (open === "solid")
           pour(food.id, (id) => ({ kind: "solid", id, food, bought: amount, steps: [], binder: null, fromCelsius }));
         else pour(food.id, (id) => ({ kind: "scattered", id, food, amount, fromCelsius }), true);
