@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Tests\Bake;
 
 use Hojaldre\Core\Bake\Doneness;
+use Hojaldre\Core\Bake\HotSteel;
 use Hojaldre\Core\Bake\Radiation;
 use Hojaldre\Core\Bake\Vapour;
+use Hojaldre\Core\Bake\WeepPlaces;
 use Hojaldre\Core\Custard\Custard;
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Food\Roots;
 use Hojaldre\Core\Forecast\Readings\LimitName;
 use Hojaldre\Core\Forecast\Readings\Limits;
+use Hojaldre\Core\Oven\ColourWish;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -77,5 +82,65 @@ final class PhysicsTest extends TestCase
         self::assertSame([true, false], [$limits->holds(110.0), $limits->holds(111.0)]);
         self::assertSame(0, Limits::none()->side(1e9));
         self::assertSame([0, 1], [Limits::upTo(14, LimitName::Soggy)->side(-5), Limits::upTo(14, LimitName::Soggy)->side(15)]);
+    }
+
+    /** By hand: u = 1 at 9 K past it gives 1 / (1 + 1/3) / 6; far past it no more than 3 / 6 a minute; 4 K before it nothing. */
+    public function test_over_cooking_goes_ten_times_as_fast_for_ten_kelvins_and_has_an_upper_end(): void
+    {
+        self::assertEqualsWithDelta(0.125, Doneness::overRate(87.0, 78.0), 1e-9);
+        self::assertEqualsWithDelta(0.1 / (1 + 0.1 / 3) / 6, Doneness::overRate(77.0, 78.0), 1e-9);
+        self::assertEqualsWithDelta(0.5, Doneness::overRate(150.0, 78.0), 1e-4);
+        self::assertSame([0.0, true], [Doneness::overRate(74.0, 78.0), Doneness::overRate(74.1, 78.0) > 0]);
+    }
+
+    /** By hand: 22 kJ/m2 K on one and a half times the area, 18 W/m2 K from the oven. */
+    public function test_hot_steel_gets_colder_by_what_it_gives_and_warm_again_by_the_oven(): void
+    {
+        self::assertEqualsWithDelta(200.0, HotSteel::after(200, 200, 0, 20), 1e-9);
+        $holds = 22_000 * 1.5;
+        $takes = 18 * 1.5 * 20;
+        self::assertEqualsWithDelta(($holds * 200 + $takes * 200 - 4000 * 20) / ($holds + $takes), HotSteel::after(200, 200, 4000, 20), 1e-9);
+        self::assertGreaterThan(150.0, HotSteel::after(150, 200, 0, 20));
+        self::assertSame(200.0, HotSteel::after(210, 200, 0, 20), 'never hotter than the oven');
+    }
+
+    /** By hand: ten times as fast for each 20 K. */
+    public function test_roots_get_tender_ten_times_as_fast_for_twenty_kelvins(): void
+    {
+        self::assertEqualsWithDelta(1.0, Roots::minutesWorth(95.0), 1e-9);
+        self::assertEqualsWithDelta(0.1, Roots::minutesWorth(75.0), 1e-9);
+        self::assertEqualsWithDelta(10.0, Roots::minutesWorth(115.0), 1e-9);
+        self::assertSame([true, false], [Roots::isRoot(Pantry::food('swede')), Roots::isRoot(Pantry::food('leeks'))]);
+    }
+
+    /** The formula of docs/model.md and its slope, worked by differences. */
+    public function test_the_rise_of_activity_is_its_slope(): void
+    {
+        foreach ([0.02, 0.1, 0.3, 1.0] as $ratio) {
+            [$activity, $rise] = Vapour::activityAndRise($ratio);
+            self::assertEqualsWithDelta(Vapour::activityShare($ratio), $activity, 1e-12);
+            self::assertEqualsWithDelta((Vapour::activityShare($ratio + 1e-6) - Vapour::activityShare($ratio - 1e-6)) / 2e-6, $rise, 1e-4);
+        }
+        self::assertSame([1.0, 0.0], Vapour::activityAndRise(2.5));
+    }
+
+    public function test_a_wish_for_colour_lies_inside_what_that_cook_is_content_with_and_deeper_wishes_are_deeper(): void
+    {
+        $before = [-1.0, -1.0];
+        foreach (ColourWish::cases() as $wish) {
+            [[$from, $to], [$palest, $darkest]] = [$wish->band(), $wish->limits()];
+            self::assertTrue($palest <= $from && $from < $to && $to < $darkest, $wish->value);
+            self::assertTrue($from > $before[0] && $to > $before[1]);
+            $before = [$from, $to];
+        }
+        // light gold is what is wanted as straw at its deepest and as gold at its palest
+        self::assertGreaterThan(ColourWish::Gold->band()[0], ColourWish::Straw->band()[1]);
+        self::assertLessThan(3.01, ColourWish::Deep->limits()[1], 'burnt is nobody\'s wish');
+    }
+
+    public function test_places_of_weep_grow_together(): void
+    {
+        $twice = (new WeepPlaces(1.0, 2.0, 3.0))->scaled(2.0);
+        self::assertSame([2.0, 4.0, 6.0], [$twice->lowKg, $twice->midKg, $twice->topKg]);
     }
 }

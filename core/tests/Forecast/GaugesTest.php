@@ -34,6 +34,7 @@ use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Statement\Statement;
+use Hojaldre\Core\Tests\OtherPies;
 use Hojaldre\Core\Tests\TroutQuiche;
 use Hojaldre\Core\Tin\StraightTin;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -172,6 +173,20 @@ final class GaugesTest extends TestCase
         self::assertSame([Verdict::Mean, Verdict::Fits, Verdict::OverTheRim], [
             $verdict($trout->withTin(new StraightTin(330, 35))), $verdict($trout), $verdict($trout->withLayer(TroutQuiche::custard()->scaled(1.4))),
         ]);
+    }
+
+    /** By hand, in a lined tin 32 mm deep: what is poured rises a tenth, a heap may stand half as high again, under a lid twice; a fold gives a third. */
+    public function test_the_limits_of_fill_are_the_shares_of_the_room(): void
+    {
+        $most = static fn (Pie $pie): ?float => (new FillGauge)->limits(Weights::of($pie))->upper;
+        $trout = TroutQuiche::pie();
+        $heap = $trout->withLayers([new SolidLayer('leeks', Pantry::food('leeks'), Amount::of(900), [], null)]);
+        self::assertEqualsWithDelta(32 / 1.1, $most($trout), 1e-9);
+        self::assertEqualsWithDelta(48.0, $most($heap), 1e-9);
+        self::assertEqualsWithDelta(64.0, $most($heap->withCrust($heap->crust->withLid(new Lid(3, 0.01, Glaze::Egg)))), 1e-9);
+        self::assertEqualsWithDelta(0.45 * 32, (new FillGauge)->limits(Weights::of($trout))->lower, 1e-9);
+        $folds = OtherPies::folds();
+        self::assertEqualsWithDelta(1.35 * $folds->tin->depthMm(), $most($folds), 1e-9);
     }
 
     /** Common practice, no source: leaves and roots heaped above the rim are intended, more so under a lid; what is poured must not stand there. */
