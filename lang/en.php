@@ -52,6 +52,7 @@ return [
     'verdict.soggy' => 'soggy',
     'verdict.raw' => 'raw',
     'verdict.puffs-up' => 'puffs up',
+    'verdict.fat-melts' => 'like paste',
     'verdict.pale' => 'pale',
     'verdict.straw' => 'straw',
     'verdict.light-gold' => 'light gold',
@@ -72,6 +73,7 @@ return [
     'verdict.over-the-rim' => 'over the rim',
     'verdict.bursts' => 'bursts',
     'verdict.not-yet-safe' => 'not yet',
+    'verdict.likely-safe' => 'likely, not surely',
     'verdict.safe' => 'safe',
     'verdict.roots-raw' => 'roots still hard',
 
@@ -96,6 +98,7 @@ return [
     'custard.yolks-later' => 'yolks raise it by {apartKelvins}',
     'custard.yolks-sooner' => 'whites lower it by {apartKelvins}',
     'custard.fat-later' => 'cream raises it by {apartKelvins}',
+    'custard.egg-alone' => 'With hardly any dairy this is no custard: it sets firm, as boiled egg does.',
     'custard.too-much' => 'Past {mostGrams} to an egg it does not hold at all.',
     'custard.style' => 'You chose {style}: {leastGrams} to {mostGrams} to an egg.',
     'custard.softer' => 'It slices softer than you chose: {style} is {leastGrams} to {mostGrams} to an egg.',
@@ -122,6 +125,7 @@ return [
     'base.feels-soggy' => 'There is a wet line under the filling, and it tears.',
     'base.feels-raw' => 'It never got hot enough to bake: it is like paste.',
     'base.feels-puffs-up' => 'With nothing in it and no holes pricked, the shell lifts off the tin and its sides slide down.',
+    'base.feels-fat-melts' => 'The filling is so hot that it melts the fat in the raw dough, and what is left bakes to paste.',
     'base.soaked' => 'Its top {soakMm} are wet.',
     'base.kept-off' => 'The seal or what lies under the filling keeps some water off.',
 
@@ -152,6 +156,7 @@ return [
     'safe.when' => 'The middle has {safeCelsius}, or {heldMinutes} at {heldCelsius}, by {safeMinutes}.',
     'safe.tender' => 'Raw roots, sliced thin, are tender by {tenderMinutes}.',
     'safe.to-spare' => 'Out at {outMinutes}: at least {spareMinutes} to spare.',
+    'safe.likely' => 'Nothing in it is raw. Out at {outMinutes} it is likely hot all through; to be sure give it {spareMinutes} more, or check the middle.',
     'safe.too-early' => 'Out at {outMinutes} is too early by up to {spareMinutes}.',
 
     // what a forecast rests on
@@ -224,6 +229,7 @@ return [
     'act.high-rack' => 'Bake it higher in the oven',
     'act.tent' => 'Lay foil loosely over it after {fromMinutes}',
     'act.shield-rim' => 'Put a ring of foil over the rim',
+    'act.cool-filling' => 'Let the filling cool to {toCelsius} before it goes in',
     'act.prick-shell' => 'Prick the base all over before it is baked',
     'act.wider-tin' => 'Use a wider tin, about {wideCm} cm and {deepCm} cm deep',
     'act.narrower-tin' => 'Use a narrower tin, about {wideCm} cm and {deepCm} cm deep',

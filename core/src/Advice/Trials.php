@@ -124,7 +124,7 @@ final class Trials
         $key = $this->key($weights->pie);
         if (! array_key_exists($key, $this->rough)) {
             $this->rough = count($this->rough) < self::MOST_KEPT ? $this->rough : [];
-            $this->rough[$key] = SimulatedBake::roughly($weights);
+            $this->rough[$key] = SimulatedBake::searching($weights);
             $this->bakes++;
         }
 
@@ -135,7 +135,7 @@ final class Trials
     {
         $key = $this->key($weights->pie);
         if (! array_key_exists($key, $this->fine)) {
-            $this->fine[$key] = SimulatedBake::of($weights);
+            $this->fine[$key] = SimulatedBake::compared($weights);
         }
 
         return $this->fine[$key];

@@ -70,7 +70,7 @@ final readonly class WayOutSearch
     }
 
     /**
-     * One lever alone, the cheapest first; dearer ones are not tried once as many as are shown do it and trouble nothing else.
+     * One lever alone, the cheapest first; none as dear or dearer is tried once as many as are shown do it and trouble nothing else.
      *
      * @return list<Pull>
      */
@@ -81,7 +81,7 @@ final readonly class WayOutSearch
         $pulls = [];
         $good = $dearest = 0;
         foreach ($levers as $lever) {
-            if ($good >= self::MOST_WAYS && $lever->cost() > $dearest) {
+            if ($good >= self::MOST_WAYS && $lever->cost() >= $dearest) {
                 break;
             }
             $pull = $this->least($lever, $this->pie);

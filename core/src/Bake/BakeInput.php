@@ -46,6 +46,7 @@ final readonly class BakeInput
      * @param  non-empty-list<Stage>  $stages
      * @param  float  $safeCelsius  that its coldest point must reach
      * @param  bool  $hasRawRoots  that have to get tender
+     * @param  bool  $isReheated  nothing in it is raw egg or raw flesh
      */
     public function __construct(
         public float $radiusMm,
@@ -77,6 +78,7 @@ final readonly class BakeInput
         public bool $onSteel,
         public float $safeCelsius,
         public bool $hasRawRoots = false,
+        public bool $isReheated = false,
     ) {
     }
 
@@ -125,7 +127,7 @@ final readonly class BakeInput
             array_map(static fn (float $kg): float => $kg * $filling, $this->partsKg), $this->toppingKg, $this->startCelsius + $deviation->startKelvins,
             $this->setsAtCelsius === null ? null : $this->setsAtCelsius + $deviation->setKelvins, $this->toughDose, $this->liquidKg * $filling,
             $this->weep->scaled($deviation->weepFactor * $filling), $this->bindsKg * $filling, $this->runnyShare, $this->seal, $this->underlay, $this->topGain,
-            $this->topHalfWaterRatio, $this->shell, $this->stages, $this->onSteel, $this->safeCelsius, $this->hasRawRoots,
+            $this->topHalfWaterRatio, $this->shell, $this->stages, $this->onSteel, $this->safeCelsius, $this->hasRawRoots, $this->isReheated,
         );
     }
 }

@@ -35,9 +35,6 @@ final readonly class CrustWater
 
     private const FULL_BAKED = 1.5;
 
-    /** m/s, steam of the filling onto the underside of a lid (weak fit, fitted) */
-    private const LID_WETTING = 2.5e-3;
-
     /** Of what boils in it, the share that leaves outward: side, lid, alone (judgement); of the base the tin decides. */
     private const LEAVES = [CrustPaths::SIDE => 0.7, CrustPaths::LID => 1.0, CrustPaths::ALONE => 1.0];
 
@@ -64,7 +61,7 @@ final readonly class CrustWater
     /** @var list<array{int, int, int, float}> first cell, stride, count, face m2 */
     private array $diffusing;
 
-    /** @var list<array{int, int, float, int, float, bool}> index of the path, last cell, face m2, filling cell, its thickness m, whether it is a lid's */
+    /** @var list<array{int, int, float, int, float}> of base and side: index of the path, last cell, face m2, filling cell, its thickness m */
     private array $wetted;
 
     public function __construct(private Grid $grid, CrustPaths $paths, CellMaterials $materials, float $boilsOutBelowShare)
@@ -77,8 +74,8 @@ final readonly class CrustWater
             if ($kind === CrustPaths::BASE) {
                 $undersides[] = [$c, $face];
             }
-            if ($fill >= 0) {
-                $wetted[] = [$index, $c + ($count - 1) * $stride, $face, $fill, $fillThick, $kind === CrustPaths::LID];
+            if ($fill >= 0 && $kind !== CrustPaths::LID) {
+                $wetted[] = [$index, $c + ($count - 1) * $stride, $face, $fill, $fillThick];
             }
         }
         $this->boiling = $boiling;
@@ -205,7 +202,7 @@ final readonly class CrustWater
     }
 
     /**
-     * From the filling: liquid, and what pastry draws as vapour; a lid is wetted by steam. What moves brings its heat along.
+     * From the filling: liquid, and what pastry draws as vapour. What moves brings its heat along.
      *
      * @param  array<int, float>  $C  heat capacity of each cell, J/K
      * @param  array<int, float>  $wets  how freely the filling wets each path
@@ -218,20 +215,15 @@ final readonly class CrustWater
         $cells->T = $cells->W = [];
         $peak = $cells->peak;
         $m3s = $this->grid->m3;
-        foreach ($this->wetted as [$index, $c, $face, $fill, $fillThick, $isLid]) {
-            $kg = $isLid
-                ? self::steamKg($T[$fill], $T[$c], $W[$c] / $this->solids, $seconds, 0.5 * $C[$c], $face)
-                : self::liquidKg($wets[$index], $W[$c] / $this->solids, CrustState::bakedShare($peak[$c]), $T[$c], $barrier * $seconds);
+        foreach ($this->wetted as [$index, $c, $face, $fill, $fillThick]) {
+            $kg = self::liquidKg($wets[$index], $W[$c] / $this->solids, CrustState::bakedShare($peak[$c]), $T[$c], $barrier * $seconds);
             if ($kg > 0) {
                 $most = self::MOST_MOVES * $W[$fill] * $fillThick;
                 $brings = ($kg > $most ? $most : $kg) * $face;
                 $W[$fill] -= $brings / $m3s[$fill];
                 $W[$c] += $brings / $m3s[$c];
                 $heat = $C[$c];
-                $T[$c] = ($heat * $T[$c] + self::CW * $brings * $T[$fill] + ($isLid ? self::L * $brings : 0.0)) / ($heat + self::CW * $brings);
-                if ($isLid) {
-                    $T[$fill] -= self::L * $brings / $C[$fill];
-                }
+                $T[$c] = ($heat * $T[$c] + self::CW * $brings * $T[$fill]) / ($heat + self::CW * $brings);
             }
         }
         $cells->T = $T;
@@ -247,17 +239,5 @@ final readonly class CrustWater
             ($head > 0 ? (self::UPTAKE_RAW + (self::UPTAKE_BAKED - self::UPTAKE_RAW) * $baked) * $head : 0.0)
             + self::SORPTION * (self::FILLING_ACTIVITY - Vapour::activityShare($x)) * self::warmth($celsius)
         );
-    }
-
-    /** Steam that condenses on the underside of a lid, until lid and filling are as warm, no further; kg/m2 in the step */
-    private static function steamKg(float $fillCelsius, float $lidCelsius, float $x, float $seconds, float $halfCapacity, float $face): float
-    {
-        $densities = SteamTables::densities();
-        $p = $fillCelsius < 0 ? 0 : ($fillCelsius > Vapour::LAST_ROW ? Vapour::LAST_ROW : (int) $fillCelsius);
-        $q = $lidCelsius < 0 ? 0 : ($lidCelsius > Vapour::LAST_ROW ? Vapour::LAST_ROW : (int) $lidCelsius);
-        $kg = self::LID_WETTING * (self::FILLING_ACTIVITY * $densities[$p] - Vapour::activityShare($x) * $densities[$q]) * $seconds;
-        $warms = $halfCapacity * ($fillCelsius - $lidCelsius) / (self::L * $face);
-
-        return $kg > $warms ? $warms : $kg;
     }
 }

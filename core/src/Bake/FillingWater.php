@@ -35,8 +35,10 @@ final readonly class FillingWater
 
     private const SKIN_ROWS = 5;
 
-    /** Share of its water that a cell may lose in a step; below this nothing boils, °C (numerics). */
-    private const MOST = 0.25;
+    /** Share of its water that a cell may lose in a step, by moving and by boiling; below this nothing boils, °C (numerics). */
+    private const MOST_MOVES = 0.25;
+
+    private const MOST_BOILS = 0.5;
 
     private const BOILS_FROM = 100.0;
 
@@ -145,7 +147,7 @@ final readonly class FillingWater
                 continue;
             }
             $m3 = $this->grid->m3[$c];
-            $kg = min(self::MOST * $W[$c] * $m3, $C[$c] * ($t - $boilsAt) / (Vapour::LATENT_JOULES_PER_KG + $C[$c] * $slope / ($row * $m3)));
+            $kg = min(self::MOST_BOILS * $W[$c] * $m3, $C[$c] * ($t - $boilsAt) / (Vapour::LATENT_JOULES_PER_KG + $C[$c] * $slope / ($row * $m3)));
             $W[$c] -= $kg / $m3;
             $T[$c] = $t - $kg * Vapour::LATENT_JOULES_PER_KG / $C[$c];
             $gone += $kg;
@@ -169,7 +171,7 @@ final readonly class FillingWater
                 break;
             }
             $move = self::TO_THE_SKIN * $seconds / (($grid->dz[$j] + $grid->dz[$j - 1]) / 2);
-            $up = min($move / $grid->dz[$j], self::MOST);
+            $up = min($move / $grid->dz[$j], self::MOST_MOVES);
             for ($i = 0; $i < $grid->fillColumns; $i++) {
                 $c = $j * $grid->columns + $i;
                 $flow = $up * ($W[$c - $grid->columns] - $W[$c]) * $grid->dz[$j];

@@ -22,12 +22,8 @@ final readonly class Heat
 
     private const CONTACT_FILLING = 0.0005;
 
-    /** A lid lifts off its filling as it bakes: 2 mm of air and steam, m2 K/W, over these °C of its underside (judgement). */
+    /** A lid lies on the rim: 2 mm of air and steam below it, m2 K/W (judgement). */
     private const UNDER_A_LID = 0.045;
-
-    private const LID_LIFTS_FROM = 50.0;
-
-    private const LID_LIFTS_OVER = 30.0;
 
     /** Air in the pastry, raw and baked, and what it does to conduction (judgement). */
     private const POROSITY_RAW = 0.04;
@@ -124,9 +120,8 @@ final readonly class Heat
             return $this->grid->baseRows === 0 ? self::CONTACT_FILLING
                 : self::CONTACT_RAW + (self::CONTACT_BAKED - self::CONTACT_RAW) * CrustState::bakedShare($peakAbove);
         }
-        $lifted = ($peakAbove - self::LID_LIFTS_FROM) / self::LID_LIFTS_OVER;
 
-        return self::UNDER_A_LID * ($lifted < 0 ? 0.0 : ($lifted > 1 ? 1.0 : $lifted));
+        return self::UNDER_A_LID;
     }
 
     /**

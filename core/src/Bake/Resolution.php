@@ -32,7 +32,19 @@ final readonly class Resolution
         return new self(8, 12, 10.0, 20.0, 30.0, 40.0, true);
     }
 
-    /** For ranges, and for the search of ways out. */
+    /** The fine one for a pie that is only compared: how long it takes to cool is not asked. */
+    public static function compared(): self
+    {
+        return new self(8, 12, 10.0, 20.0, 30.0, 40.0, false);
+    }
+
+    /** For the search of ways out, which bakes many pies and moves each by what the fine bake of the design says more. */
+    public static function searching(): self
+    {
+        return new self(4, 6, 40.0, 40.0, 60.0, 60.0, false);
+    }
+
+    /** For a first answer. */
     public static function coarse(): self
     {
         return new self(5, 7, 30.0, 30.0, 40.0, 60.0, false);

@@ -42,6 +42,8 @@ final class StepLoop
 
     private readonly CrustWater $crustOfShell;
 
+    private readonly LidSteam $lidSteam;
+
     private readonly float $barrierShare;
 
     private int $steps = 0;
@@ -62,6 +64,7 @@ final class StepLoop
         $this->outlineOfPie = Outline::ofPie($grid);
         $this->outlineOfShell = Outline::ofShell($grid);
         $this->crustOfPie = new CrustWater($grid, $paths, $materials, $input->boilsOutBelowShare());
+        $this->lidSteam = new LidSteam($grid, $paths, $materials);
         $this->crustOfShell = new CrustWater($grid, CrustPaths::of($grid, true), $materials, $input->boilsOutBelowShare());
         $this->barrierShare = $input->barrierShare() * $deviation->uptakeFactor;
     }
@@ -192,6 +195,7 @@ final class StepLoop
         $this->crustOfPie->dryUnderside($cells, $C, $stage->air, $this->input->gapMetresPerSecond(), $step);
         $this->crustOfPie->diffuse($cells, $step);
         $this->crustOfPie->takeUp($cells, $C, $wets, $this->barrierShare, $step);
+        $this->lidSteam->exchange($cells, $C, $step);
     }
 
     /** @param  array<int, float>  $C  heat capacity of each cell, J/K */

@@ -18,6 +18,9 @@ final readonly class Custard
 
     public const HOLDS_FROM_GRAMS = 30.0;
 
+    /** With less dairy than this it is no custard: eggs baked as they are, firm as boiled ones, g to an egg (common practice, no source). */
+    private const EGG_ALONE_GRAMS = 10.0;
+
     /** Share of the weep that commonly leaves before its place sets (a result of the model, docs/model.md). */
     public const EARLY_SHARE = 0.3;
 
@@ -73,6 +76,11 @@ final readonly class Custard
     public function liquidGramsPerEgg(): float
     {
         return $this->liquidWith($this->earlyShare);
+    }
+
+    public function isEggAlone(): bool
+    {
+        return $this->eggs > 0 && $this->liquidGrams < self::EGG_ALONE_GRAMS * $this->eggs;
     }
 
     /** Of the weep, what comes before it has set, g. */

@@ -40,6 +40,9 @@ final readonly class BakeInputs
 
     private const GLAZES = [Glaze::None->value => 1.0, Glaze::Milk->value => 1.6, Glaze::Egg->value => 2.2];
 
+    /** A lid lies flat in the steam of its pie and browns slower than a rim or a fold that stands up from it (fitted). */
+    private const LID_SHARE = 0.5;
+
     /** A fold is closed but for its vents, and commonly glazed with egg (common practice, no source). */
     public const FOLD_OPEN_SHARE = 0.01;
 
@@ -90,6 +93,7 @@ final readonly class BakeInputs
             onSteel: $pie->bake->on === StandsOn::Steel,
             safeCelsius: $weights->safeCelsius(),
             hasRawRoots: array_filter($pie->solids(), static fn (SolidLayer $layer): bool => Roots::isRoot($layer->food) && $layer->steps === []) !== [],
+            isReheated: $weights->isReheated(),
         );
     }
 
@@ -163,8 +167,11 @@ final readonly class BakeInputs
     private static function top(Weights $weights): array
     {
         $pie = $weights->pie;
-        if ($pie->crust->lid !== null || $pie->form() === Form::Folded) {
-            return [self::GLAZES[($pie->crust->lid->glaze ?? self::FOLD_GLAZE)->value], Browning::PASTRY_HALF_WATER_RATIO];
+        if ($pie->form() === Form::Folded) {
+            return [self::GLAZES[self::FOLD_GLAZE->value], Browning::PASTRY_HALF_WATER_RATIO];
+        }
+        if ($pie->crust->lid !== null) {
+            return [self::LID_SHARE * self::GLAZES[$pie->crust->lid->glaze->value], Browning::PASTRY_HALF_WATER_RATIO];
         }
         $last = $pie->layers[count($pie->layers) - 1] ?? null;
 

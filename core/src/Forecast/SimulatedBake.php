@@ -40,7 +40,19 @@ final readonly class SimulatedBake
         return self::baked($weights, Resolution::fine(), film: true);
     }
 
-    /** A bake on a coarser grid, for a first answer and for a search that tries many. */
+    /** The fine bake of a pie that is compared with another. */
+    public static function compared(Weights $weights): ?self
+    {
+        return self::baked($weights, Resolution::compared());
+    }
+
+    /** One of the many that a search tries. */
+    public static function searching(Weights $weights): ?self
+    {
+        return self::baked($weights, Resolution::searching(), isRough: true);
+    }
+
+    /** A bake on a coarser grid, for a first answer. */
     public static function roughly(Weights $weights): ?self
     {
         return self::baked($weights, Resolution::coarse(), isRough: true);

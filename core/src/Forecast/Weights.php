@@ -9,6 +9,7 @@ use Hojaldre\Core\Food\Freezing;
 use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Food\Thermal;
 use Hojaldre\Core\Moisture\LayerWater;
+use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Form;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
@@ -250,6 +251,18 @@ final readonly class Weights
         }
 
         return $grams;
+    }
+
+    /** Nothing in it is raw egg or raw flesh: it was cooked, and is made hot again. */
+    public function isReheated(): bool
+    {
+        foreach ($this->pie->layers as $layer) {
+            if ($layer instanceof SolidLayer ? $layer->isRawFlesh() : ($layer instanceof CustardLayer && ($layer->eggs !== [] || $layer->blended !== []))) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** What its coldest point must reach, °C. */

@@ -26,6 +26,9 @@ enum BaseVerdict: string
     /** A base less baked through than this is paste, however dry (judgement). */
     public const BAKED_FROM_SHARE = 0.5;
 
+    /** A filling as hot as this melts the fat out of raw dough before it bakes; cooks let it cool first (common practice, no source). */
+    public const MELTS_FROM_CELSIUS = 45.0;
+
     /** @return list<array{self, float|null}> each word and up to which ratio it holds, of a base that is baked through */
     public static function scale(): array
     {

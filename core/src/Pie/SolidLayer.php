@@ -23,6 +23,9 @@ final readonly class SolidLayer implements Judged, Layer
     /** (judgement) */
     private const DENSE_AFTER_SHARE = 0.25;
 
+    /** Cooking takes at least so much off meat and fish (common practice, no source). */
+    private const COOKED_SHARE = 0.15;
+
     /** A limit of ours (definition). */
     private const MOST_STEPS = 8;
 
@@ -137,6 +140,12 @@ final readonly class SolidLayer implements Judged, Layer
     public function heapMl(): float
     {
         return $this->trueMl() * (1 + ($this->food->gramsPerMl / $this->food->bulkGramsPerMl - 1) * (1 - $this->softenedShare()));
+    }
+
+    /** Meat, poultry or fish that has not been cooked before it goes in. */
+    public function isRawFlesh(): bool
+    {
+        return $this->food->isRawFlesh() && $this->now->grams > (1 - self::COOKED_SHARE) * $this->bought->grams;
     }
 
     /** How far preparing has made it lie dense, 0 raw to 1: what has lost a quarter of its weight has no gaps left to speak of, and raw flesh is pressed down (judgement). */

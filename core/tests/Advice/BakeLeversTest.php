@@ -8,6 +8,7 @@ use Hojaldre\Core\Advice\Levers\BakeShell;
 use Hojaldre\Core\Advice\Levers\BakeShellLonger;
 use Hojaldre\Core\Advice\Levers\CheeseBelow;
 use Hojaldre\Core\Advice\Levers\CoolerOven;
+use Hojaldre\Core\Advice\Levers\CoolFilling;
 use Hojaldre\Core\Advice\Levers\FanOn;
 use Hojaldre\Core\Advice\Levers\Lever;
 use Hojaldre\Core\Advice\Levers\Levers;
@@ -35,6 +36,7 @@ use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pastry\ShellSupport;
 use Hojaldre\Core\Pastry\Underlay;
 use Hojaldre\Core\Pie\Amount;
+use Hojaldre\Core\Pie\Layer;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\PieFile\PieFile;
@@ -66,6 +68,19 @@ final class BakeLeversTest extends TestCase
     {
         $pie = TroutQuiche::pie()->withBake(new BakePlan([new Stage(190, OvenMode::Static, 20), new Stage(170, OvenMode::Static, 25)]));
         self::assertSame([OvenMode::Fan, OvenMode::Fan], array_map(static fn (Stage $stage): OvenMode => $stage->mode, (new FanOn)->pull($pie, 1)->bake->stages));
+    }
+
+    public function test_a_hot_filling_waits_until_it_no_longer_melts_the_dough_and_what_is_cold_stays_cold(): void
+    {
+        $layers = TroutQuiche::pie()->layers;
+        $hot = TroutQuiche::pie()->withLayers([$layers[0]->startingAt(70.0), ...array_slice($layers, 1)]);
+        $cooled = (new CoolFilling)->pull($hot, 1);
+        $before = array_map(static fn (Layer $layer): float => $layer->fromCelsius(), $hot->layers);
+        self::assertSame([20.0, ...array_slice($before, 1)], array_map(static fn (Layer $layer): float => $layer->fromCelsius(), $cooled->layers));
+        self::assertSame(0.0, (new CoolFilling)->most($cooled));
+        $all = $hot->withLayers(array_map(static fn (Layer $layer): Layer => $layer->startingAt(70.0), $layers))->withCrust($hot->crust->withShell([], Seal::None));
+        $acts = array_map(static fn (Lever $lever): string => $lever->id(), Levers::for(Forecast::roughly($all)->reading(ReadingName::Base) ?? self::fail(), $all));
+        self::assertContains('cool-filling', $acts);
     }
 
     public function test_a_cooler_oven_takes_longer_and_the_words_say_how_long(): void

@@ -6,6 +6,7 @@ namespace Hojaldre\Core\Tests\Bake;
 
 use Hojaldre\Core\Bake\Doneness;
 use Hojaldre\Core\Bake\HotSteel;
+use Hojaldre\Core\Bake\LidSteam;
 use Hojaldre\Core\Bake\Radiation;
 use Hojaldre\Core\Bake\Vapour;
 use Hojaldre\Core\Bake\WeepPlaces;
@@ -102,6 +103,15 @@ final class PhysicsTest extends TestCase
         self::assertEqualsWithDelta(($holds * 200 + $takes * 200 - 4000 * 20) / ($holds + $takes), HotSteel::after(200, 200, 4000, 20), 1e-9);
         self::assertGreaterThan(150.0, HotSteel::after(150, 200, 0, 20));
         self::assertSame(200.0, HotSteel::after(210, 200, 0, 20), 'never hotter than the oven');
+    }
+
+    /** By hand from the steam table: saturated vapour weighs 130.2 g a m3 at 60 °C, 17.3 at 20, 83.1 at 50; it crosses at 15 mm/s. */
+    public function test_steam_goes_from_the_warmer_of_filling_and_lid_to_the_colder(): void
+    {
+        self::assertEqualsWithDelta(0.015 * (0.98 * 0.1302 - 0.0173), LidSteam::kgPerM2Second(60, 20, 0.9), 2e-5);
+        self::assertEqualsWithDelta(0.015 * (0.98 * 0.0173 - 0.0831), LidSteam::kgPerM2Second(20, 50, 0.9), 2e-5);
+        // a lid that has dried to half activity keeps half of its steam
+        self::assertEqualsWithDelta(0.015 * (0.98 * 0.0173 - 0.5826 * 0.0831), LidSteam::kgPerM2Second(20, 50, 0.1), 2e-5);
     }
 
     /** By hand: ten times as fast for each 20 K. */

@@ -36,7 +36,7 @@ final class Practice
     /** @return list<PracticeBake> */
     public static function all(): array
     {
-        return [...self::goodFitted(), ...self::goodLookedAt(), ...self::badFitted(), ...self::badLookedAt()];
+        return [...self::goodFitted(), ...self::goodLookedAt(), ...self::badFitted(), ...self::badLookedAt(), ...FurtherPractice::all()];
     }
 
     /** @return array<string, array{Pie, float, float, BakeEvent}> those that practice tells minutes of: pie, from and to, what then happens */

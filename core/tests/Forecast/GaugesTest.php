@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Forecast;
 
+use Hojaldre\Core\Bake\BakeEvent;
 use Hojaldre\Core\Custard\CustardStyle;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Forecast\Readings\BakeReadings;
@@ -31,11 +32,14 @@ use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pastry\ShellSupport;
 use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\CustardLayer;
+use Hojaldre\Core\Pie\Layer;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Pie\Step;
 use Hojaldre\Core\Statement\Statement;
 use Hojaldre\Core\Tests\OtherPies;
 use Hojaldre\Core\Tests\TroutQuiche;
+use Hojaldre\Core\Tin\FoldedDiscs;
 use Hojaldre\Core\Tin\StraightTin;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -59,6 +63,15 @@ final class GaugesTest extends TestCase
         self::assertEqualsWithDelta($gramsToAnEgg, $reading->value, 1e-6);
         self::assertSame([$verdict, $state], [$reading->verdict, $reading->state]);
         self::assertSame([75.0, 110.0], $reading->wished);
+    }
+
+    /** A pie of eggs and bacon is no custard: common practice, no source. */
+    public function test_eggs_with_hardly_any_dairy_are_firm_as_boiled_ones_and_no_fault(): void
+    {
+        $reading = static fn (float $grams): Reading => Gauges::take(new CustardGauge, Weights::of(TroutQuiche::withCustard(5, $grams))->settling(0.0));
+        self::assertSame([Verdict::Firmer, false], [$reading(45)->verdict, $reading(45)->inTrouble()]);
+        self::assertContains('custard.egg-alone', self::codes($reading(45)));
+        self::assertSame([Verdict::Rubber, true], [$reading(55)->verdict, $reading(55)->inTrouble()]);
     }
 
     public function test_the_same_custard_is_softer_than_a_cook_who_wants_slices_chose_and_firmer_for_one_who_wants_it_trembling(): void
@@ -90,6 +103,16 @@ final class GaugesTest extends TestCase
         self::assertSame([Verdict::PuffsUp, ReadingState::Outside], [$bare->verdict, $bare->state]);
         $pricked = $base($trout->withCrust($trout->crust->withShell([new ShellStage(ShellSupport::Pricked, 190, OvenMode::Static, 20, Rack::Middle)], Seal::None)));
         self::assertFalse($pricked->inTrouble());
+    }
+
+    public function test_a_filling_hot_from_the_pan_makes_paste_of_raw_dough_and_not_of_a_baked_shell(): void
+    {
+        $hot = TroutQuiche::pie()->withLayers(array_map(static fn (Layer $layer): Layer => $layer->startingAt(60.0), TroutQuiche::pie()->layers));
+        $base = static fn (Pie $pie): Reading => BakeReadings::take(ReadingName::Base, Weights::of($pie), SimulatedBake::roughly(Weights::of($pie)));
+        $raw = $base($hot->withCrust($hot->crust->withShell([], Seal::None)));
+        self::assertSame([Verdict::FatMelts, true], [$raw->verdict, $raw->inTrouble()]);
+        self::assertContains('base.feels-fat-melts', self::codes($raw));
+        self::assertNotSame(Verdict::FatMelts, $base($hot)->verdict);
     }
 
     public function test_a_range_that_spills_over_a_limit_is_not_trouble_yet(): void
@@ -209,6 +232,27 @@ final class GaugesTest extends TestCase
         $reading = BakeReadings::take(ReadingName::Safe, Weights::of($pie), SimulatedBake::of(Weights::of($pie)));
         self::assertSame($verdict, $reading->verdict);
         self::assertContains($code, self::codes($reading));
+    }
+
+    /** Raw egg and raw flesh wait for the whole range; food that was cooked is likely hot when most bakes are, and the cook is told to check. */
+    public function test_only_what_was_cooked_before_may_be_likely_safe(): void
+    {
+        $between = static function (Pie $pie): array {
+            $weights = Weights::of($pie);
+            $bake = SimulatedBake::of($weights);
+            self::assertNotNull($bake);
+            [, $high] = $bake->range(BakeEvent::Safe);
+            $pie = $pie->withBake($pie->bake->withMinutes(($bake->minute(BakeEvent::Safe) + $high) / 2));
+            $reading = BakeReadings::take(ReadingName::Safe, Weights::of($pie), SimulatedBake::of(Weights::of($pie)));
+
+            return [$reading->verdict, $reading->state, self::codes($reading)[count(self::codes($reading)) - 1]];
+        };
+        $mince = static fn (float $now): Pie => new Pie('Mince', 8, '', new FoldedDiscs(6, 150), TroutQuiche::pie()->crust->withShell([], Seal::None), [
+            new SolidLayer('minced-beef', Pantry::food('minced-beef'), Amount::of(400), [new Step('cooked', Amount::of($now))], null, 5.0),
+        ], [], TroutQuiche::pie()->bake);
+        self::assertSame([Verdict::LikelySafe, ReadingState::Marginal, 'safe.likely'], $between($mince(300)));
+        self::assertSame([Verdict::NotYetSafe, ReadingState::Outside, 'safe.too-early'], $between($mince(360)), 'a tenth lost is not cooked');
+        self::assertSame([Verdict::NotYetSafe, ReadingState::Outside, 'safe.too-early'], $between(TroutQuiche::pie()), 'raw egg');
     }
 
     public function test_a_filling_without_raw_egg_is_reheated_food_and_wants_three_degrees_more(): void

@@ -49,6 +49,7 @@ final readonly class Levers
     {
         return [
             new PrickShell,
+            new CoolFilling,
             ...self::pressing($pie),
             ...array_map(static fn (SolidLayer $layer): Lever => new AddCrumbs($layer), self::wettest($pie, 1)),
             new BrushSeal,

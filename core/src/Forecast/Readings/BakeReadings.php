@@ -47,14 +47,14 @@ final readonly class BakeReadings
         }
 
         return match ($name) {
-            ReadingName::Base => is_nan($bake->base()) ? null : (in_array(self::baseVerdict($pie, $bake), [Verdict::Soggy, Verdict::Raw, Verdict::PuffsUp], true) ? 1 : 0),
+            ReadingName::Base => is_nan($bake->base()) ? null : (in_array(self::baseVerdict($pie, $bake), [Verdict::Soggy, Verdict::Raw, Verdict::PuffsUp, Verdict::FatMelts], true) ? 1 : 0),
             ReadingName::Set => $bake->input->setsAtCelsius === null ? null : match (self::setVerdict($bake)) {
                 Verdict::NeverSets, Verdict::NotSet => 1,
                 Verdict::Tough => -1,
                 default => 0,
             },
             ReadingName::Colour => ColourReading::side($pie, $bake),
-            default => $bake->range(BakeEvent::Safe)[1] > $pie->bake->minutes() + Limits::SLACK || self::leavesRootsRaw($bake, $pie->bake->minutes()) ? 1 : 0,
+            default => self::safeVerdict($bake, $pie->bake->minutes()) === Verdict::NotYetSafe || self::leavesRootsRaw($bake, $pie->bake->minutes()) ? 1 : 0,
         };
     }
 
@@ -135,13 +135,23 @@ final readonly class BakeReadings
 
     private static function baseVerdict(Pie $pie, SimulatedBake $bake): Verdict
     {
-        return self::puffsUp($pie) ? Verdict::PuffsUp : Verdict::from(BaseVerdict::of($bake->base(), $bake->result->baseBakedShare)->value);
+        return match (true) {
+            self::puffsUp($pie) => Verdict::PuffsUp,
+            self::fatMelts($pie, $bake) => Verdict::FatMelts,
+            default => Verdict::from(BaseVerdict::of($bake->base(), $bake->result->baseBakedShare)->value),
+        };
     }
 
     /** A shell that goes in with nothing in it and no holes in it lifts off the tin. */
     private static function puffsUp(Pie $pie): bool
     {
         return $pie->form()->canBeBakedBlind() && ($pie->crust->shell[0]->how ?? null) === ShellSupport::Bare;
+    }
+
+    /** Raw dough under a hot filling. */
+    private static function fatMelts(Pie $pie, SimulatedBake $bake): bool
+    {
+        return $pie->crust->shell === [] && $bake->input->startCelsius >= BaseVerdict::MELTS_FROM_CELSIUS;
     }
 
     /** @return list<Statement> */
@@ -168,16 +178,30 @@ final readonly class BakeReadings
         }
         $value = $bake->minute(BakeEvent::Safe);
         [$low, $high] = $bake->range(BakeEvent::Safe);
-        // a rough answer must not say safe where the fine one may take it back
-        $isSafe = max($high, $bake->isRough() ? self::ROUGH_MARGIN * $value : 0.0) <= $out + Limits::SLACK;
-
+        $verdict = self::safeVerdict($bake, $out);
         $isTender = ! self::leavesRootsRaw($bake, $out);
+        $state = match (true) {
+            $verdict === Verdict::NotYetSafe || ! $isTender => ReadingState::Outside,
+            default => $verdict === Verdict::Safe ? ReadingState::Inside : ReadingState::Marginal,
+        };
 
         return Reading::of(
-            ReadingName::Safe, ReadingUnit::Minutes, $value, [$low, $high], $limits, $scale, $isSafe && $isTender ? ReadingState::Inside : ReadingState::Outside,
-            $isSafe ? ($isTender ? Verdict::Safe : Verdict::RootsRaw) : Verdict::NotYetSafe,
-            self::safeReasons($bake, $value, $out, $isSafe ? floor($out - $high) : -max(1.0, ceil($high - $out))),
+            ReadingName::Safe, ReadingUnit::Minutes, $value, [$low, $high], $limits, $scale, $state,
+            $verdict === Verdict::NotYetSafe || $isTender ? $verdict : Verdict::RootsRaw,
+            self::safeReasons($bake, $verdict, $value, $out, $verdict === Verdict::Safe ? floor($out - $high) : max(1.0, ceil($high - $out))),
         );
+    }
+
+    /** Raw egg and raw flesh are safe only when the whole range is; what was cooked before is likely safe when most bakes are. */
+    private static function safeVerdict(SimulatedBake $bake, float $out): Verdict
+    {
+        [$value, $high] = [$bake->minute(BakeEvent::Safe), $bake->range(BakeEvent::Safe)[1]];
+        // a rough answer must not say safe where the fine one may take it back
+        if (max($high, $bake->isRough() ? self::ROUGH_MARGIN * $value : 0.0) <= $out + Limits::SLACK) {
+            return Verdict::Safe;
+        }
+
+        return $bake->input->isReheated && $value <= $out ? Verdict::LikelySafe : Verdict::NotYetSafe;
     }
 
     private static function leavesRootsRaw(SimulatedBake $bake, float $out): bool
@@ -186,10 +210,10 @@ final readonly class BakeReadings
     }
 
     /**
-     * @param  float  $spare  min at worst, negative where it comes out too early
+     * @param  float  $spare  min at worst to spare, or missing
      * @return list<Statement>
      */
-    private static function safeReasons(SimulatedBake $bake, float $value, float $out, float $spare): array
+    private static function safeReasons(SimulatedBake $bake, Verdict $verdict, float $value, float $out, float $spare): array
     {
         $wanted = $bake->input->safeCelsius;
         if (! is_finite($value)) {
@@ -199,7 +223,11 @@ final readonly class BakeReadings
         return [
             new Statement('safe.when', ['safeCelsius' => $wanted, 'safeMinutes' => $value, 'heldMinutes' => Lethality::REFERENCE_MINUTES, 'heldCelsius' => Lethality::REFERENCE_CELSIUS]),
             ...($bake->input->hasRawRoots && is_finite($bake->minute(BakeEvent::Tender)) ? [new Statement('safe.tender', ['tenderMinutes' => $bake->minute(BakeEvent::Tender)])] : []),
-            new Statement($spare < 0 ? 'safe.too-early' : 'safe.to-spare', ['outMinutes' => $out, 'spareMinutes' => abs($spare)]),
+            new Statement(match ($verdict) {
+                Verdict::Safe => 'safe.to-spare',
+                Verdict::LikelySafe => 'safe.likely',
+                default => 'safe.too-early',
+            }, ['outMinutes' => $out, 'spareMinutes' => $spare]),
         ];
     }
 }

@@ -32,7 +32,9 @@ final readonly class CustardGauge implements Gauge
 
     public function limits(Weights $weights): Limits
     {
-        return Limits::between(Custard::HOLDS_FROM_GRAMS, LimitName::Rubber, Custard::HOLDS_TO_GRAMS, LimitName::Loose);
+        return $weights->custard()?->isEggAlone() === true
+            ? Limits::upTo(Custard::HOLDS_TO_GRAMS, LimitName::Loose)
+            : Limits::between(Custard::HOLDS_FROM_GRAMS, LimitName::Rubber, Custard::HOLDS_TO_GRAMS, LimitName::Loose);
     }
 
     public function wished(Weights $weights): ?array
@@ -52,7 +54,7 @@ final readonly class CustardGauge implements Gauge
         return match (true) {
             is_infinite($value) => Verdict::NoEgg,
             $value > Custard::HOLDS_TO_GRAMS => Verdict::Loose,
-            $value < Custard::HOLDS_FROM_GRAMS => Verdict::Rubber,
+            $value < Custard::HOLDS_FROM_GRAMS && $weights->custard()?->isEggAlone() === false => Verdict::Rubber,
             default => match ($weights->pie->custard()?->style->verdict($value)) {
                 CustardVerdict::Firm => Verdict::Firmer,
                 CustardVerdict::Loose => Verdict::Softer,
@@ -75,6 +77,7 @@ final readonly class CustardGauge implements Gauge
         return [
             new Statement('custard.liquid', ['dairyGrams' => $custard->liquidGrams, 'weepGrams' => $custard->earlyGrams(), 'eggs' => $custard->eggs]),
             self::sets($custard),
+            ...($custard->isEggAlone() ? [new Statement('custard.egg-alone')] : []),
             $value > Custard::HOLDS_TO_GRAMS
                 ? new Statement('custard.too-much', ['mostGrams' => Custard::HOLDS_TO_GRAMS])
                 : new Statement(match ($style->verdict($value)) {

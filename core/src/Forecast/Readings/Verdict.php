@@ -32,6 +32,7 @@ enum Verdict: string
     case Soggy = 'soggy';
     case Raw = 'raw';
     case PuffsUp = 'puffs-up';
+    case FatMelts = 'fat-melts';
 
     // colour
     case Pale = 'pale';
@@ -60,6 +61,7 @@ enum Verdict: string
 
     // safe
     case NotYetSafe = 'not-yet-safe';
+    case LikelySafe = 'likely-safe';
     case Safe = 'safe';
     case RootsRaw = 'roots-raw';
 }
