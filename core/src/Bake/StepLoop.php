@@ -92,11 +92,12 @@ final class StepLoop
                 $conducts = $this->heat->conductances($cells, $stage->air, $outline, $stage->insideWatts);
                 $refreshAt = $seconds + ($seconds < self::FIRST_SECONDS ? self::FIRST_REFRESH : self::REFRESH);
             }
-            $dip = $stage->air->dip($seconds);
+            // a step that is reckoned from its end wants the oven of its end
+            $dip = $stage->air->dip($seconds + $step);
             $above = $stage->air->aboveCelsius - $dip;
             $this->moveWater($stage, $conducts->joules, $cells, $above, $step);
             $this->heatUp($stage, $outline, $conducts, $cells, $dip, $step);
-            $this->boil($stage, $conducts->joules, $cells);
+            $this->evaporate($stage, $conducts->joules, $cells, $step);
             [$cold, $where] = Doneness::cook($cells, $this->grid, $this->input->setsAtCelsius, $step);
             if (! $stage->isResting) {
                 $this->browning->brown($cells, $outline, $conducts->k, $above, $step);
@@ -176,7 +177,7 @@ final class StepLoop
     }
 
     /**
-     * What moves comes first: how dry a cell is that dries or boils then follows from how hot it is, and not from what reached it last.
+     * What moves comes first: how dry a cell is that dries or boils after it follows from how hot it is, and not from what reached it last.
      *
      * @param  array<int, float>  $C  heat capacity of each cell, J/K
      */
@@ -192,20 +193,24 @@ final class StepLoop
         }
         $this->filling->feedSkin($cells, $step);
         $wets = $this->filling->wets($cells, $this->filling->release($cells, $step));
-        $this->crustOfPie->dryUnderside($cells, $C, $stage->air, $this->input->gapMetresPerSecond(), $step);
         $this->crustOfPie->diffuse($cells, $step);
         $this->crustOfPie->takeUp($cells, $C, $wets, $this->barrierShare, $step);
         $this->lidSteam->exchange($cells, $C, $step);
     }
 
-    /** @param  array<int, float>  $C  heat capacity of each cell, J/K */
-    private function boil(OvenStage $stage, array $C, Cells $cells): void
+    /**
+     * What goes off as vapour once the step has made it hot: the underside dries, then whatever is past its boiling point boils.
+     *
+     * @param  array<int, float>  $C  heat capacity of each cell, J/K
+     */
+    private function evaporate(OvenStage $stage, array $C, Cells $cells, float $step): void
     {
         if ($stage->isShell) {
             $this->crustOfShell->boil($cells, $C);
 
             return;
         }
+        $this->crustOfPie->dryUnderside($cells, $C, $stage->air, $this->input->gapMetresPerSecond(), $step);
         $this->crustOfPie->boil($cells, $C);
         $this->filling->boil($cells, $C);
     }
