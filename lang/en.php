@@ -394,7 +394,7 @@ return [
     'refused.rim-narrower-than-floor' => 'A sloped tin is at least as wide at the rim as at the floor. Measure both again, inside.',
     'refused.heavier-than-before' => 'It cannot weigh more after this step than before it ({beforeGrams}). Weigh it again, or raise the weight before.',
     'refused.drier-than-dry' => 'There are only {losableGrams} of water and fat in it, so it cannot have lost {lostGrams}. Weigh it again.',
-    'refused.blended-does-not-set' => '{food} does not set a custard. Only raw meat, poultry or fish is blended in. Add it as a layer.',
+    'refused.blended-no-flesh' => 'Only meat, poultry or fish is blended in. Add {food} as a layer.',
     'refused.layer-twice' => 'Each layer has an id of its own. Give this one another.',
     'refused.custard-twice' => 'A pie has one custard. Put all eggs and dairy into it.',
     'refused.version-too-new' => 'This file was written by a newer Hojaldre (version {version}; this one reads up to {newest}). Update, or export it again from there.',

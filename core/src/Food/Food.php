@@ -19,8 +19,13 @@ final readonly class Food implements Judged
     /** From here on 100 g of a solid made of milk is cheese (judgement). */
     private const CHEESE_PROTEIN_GRAMS = 8.0;
 
-    /** The same of raw flesh: enough to set a custard (judgement). */
+    /** The same of meat, poultry and fish; nuts and seeds have more fibre (judgement). */
     private const FLESH_PROTEIN_GRAMS = 12.0;
+
+    private const FLESH_FIBRE_GRAMS = 2.0;
+
+    /** Flesh that has more than this to lose is raw; what was cooked before has lost it (common practice, no source). */
+    private const COOKED_YIELD = 0.85;
 
     /**
      * @param  float  $gramsPerMl  true density as it sits in a filling
@@ -76,10 +81,16 @@ final readonly class Food implements Judged
         return $this->role === Role::Solid && in_array(Allergen::Milk, $this->allergens, true) && $this->per100g->protein >= self::CHEESE_PROTEIN_GRAMS;
     }
 
-    /** Raw meat, fish or poultry, whose protein sets when it is blended into a custard. */
+    /** Meat, poultry or fish, raw or cooked. */
+    public function isFlesh(): bool
+    {
+        return $this->role === Role::Solid && ! $this->isCheese() && $this->per100g->protein >= self::FLESH_PROTEIN_GRAMS && $this->per100g->fibre < self::FLESH_FIBRE_GRAMS;
+    }
+
+    /** The same, raw: its protein sets when it is blended into a custard. */
     public function isRawFlesh(): bool
     {
-        return $this->role === Role::Solid && $this->safeCelsius !== null && $this->per100g->protein >= self::FLESH_PROTEIN_GRAMS;
+        return $this->isFlesh() && $this->safeCelsius !== null && $this->floorYield < self::COOKED_YIELD;
     }
 
     /** Share of a heap of it that is the food and not the gaps between, 0 to 1. */

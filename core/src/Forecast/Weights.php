@@ -229,7 +229,7 @@ final readonly class Weights
             return false;
         }
         if ($layer->eggCount() > 0) {
-            return $layer->eggs !== [] || $layer->blended !== [] || $layer->eggCount() >= self::LEAST_EGGS;
+            return $layer->eggs !== [] || $layer->rawBlended() !== [] || $layer->eggCount() >= self::LEAST_EGGS;
         }
 
         if ($layer->dairies === []) {
@@ -257,7 +257,7 @@ final readonly class Weights
     public function isReheated(): bool
     {
         foreach ($this->pie->layers as $layer) {
-            if ($layer instanceof SolidLayer ? $layer->isRawFlesh() : ($layer instanceof CustardLayer && ($layer->eggs !== [] || $layer->blended !== []))) {
+            if ($layer instanceof SolidLayer ? $layer->isRawFlesh() : ($layer instanceof CustardLayer && ($layer->eggs !== [] || $layer->rawBlended() !== []))) {
                 return false;
             }
         }

@@ -28,7 +28,7 @@ final readonly class CustardLayer implements Judged, Layer
     /**
      * @param  list<Ingredient>  $eggs
      * @param  list<Ingredient>  $dairies
-     * @param  list<Ingredient>  $blended  raw meat or fish blended in, as for a mousseline
+     * @param  list<Ingredient>  $blended  meat or fish blended in: raw, as for a mousseline, it sets; cooked it does not
      */
     public function __construct(
         #[Text(1, 40)] public string $id,
@@ -40,13 +40,13 @@ final readonly class CustardLayer implements Judged, Layer
     ) {
     }
 
-    /** Only raw flesh sets a custard it is blended into. */
+    /** Nothing but flesh is blended in. */
     public function refusals(): array
     {
         $refusals = [];
         foreach ($this->blended as $index => $one) {
-            if (! $one->food->isRawFlesh()) {
-                $refusals[] = new Refusal('blended-does-not-set', "/blended/$index/food", ['food' => $one->food->name]);
+            if (! $one->food->isFlesh()) {
+                $refusals[] = new Refusal('blended-no-flesh', "/blended/$index/food", ['food' => $one->food->name]);
             }
         }
 
@@ -73,13 +73,19 @@ final readonly class CustardLayer implements Judged, Layer
         return array_sum(array_map(static fn (Ingredient $i): float => $i->grams() / $i->food->gramsPerMl, $this->ingredients()));
     }
 
-    /** Whole eggs' worth of setting: eggs, the yolk in a mayonnaise, and the protein of meat or fish blended in. */
+    /** Whole eggs' worth of setting: eggs, the yolk in a mayonnaise, and the protein of raw meat or fish blended in. */
     public function eggCount(): float
     {
         $eggs = array_map(static fn (Ingredient $i): float => $i->food->eggs($i->grams()), [...$this->eggs, ...$this->dairies]);
-        $meat = array_map(static fn (Ingredient $i): float => Custard::eggsOfMeat($i->grams() * $i->food->per100g->protein / 100), $this->blended);
+        $meat = array_map(static fn (Ingredient $i): float => Custard::eggsOfMeat($i->grams() * $i->food->per100g->protein / 100), $this->rawBlended());
 
         return (float) array_sum([...$eggs, ...$meat]);
+    }
+
+    /** @return list<Ingredient> meat or fish blended in raw */
+    public function rawBlended(): array
+    {
+        return array_values(array_filter($this->blended, static fn (Ingredient $i): bool => $i->food->isRawFlesh()));
     }
 
     /** Of the setting, what yolks alone bring: a whole egg counts a third, 0 to 1. */

@@ -6,6 +6,9 @@ namespace Hojaldre\Core\Tests\Forecast;
 
 use Hojaldre\Core\Custard\CustardStyle;
 use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Forecast\Forecast;
+use Hojaldre\Core\Forecast\Readings\ReadingName;
+use Hojaldre\Core\Forecast\Readings\Verdict;
 use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Oven\BakePlan;
 use Hojaldre\Core\Oven\OvenMode;
@@ -19,6 +22,8 @@ use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\ScatteredLayer;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Pie\Step;
+use Hojaldre\Core\Refusal\Refusal;
+use Hojaldre\Core\Tests\TroutQuiche;
 use Hojaldre\Core\Tin\StraightTin;
 use PHPUnit\Framework\TestCase;
 
@@ -152,5 +157,21 @@ final class WeightsTest extends TestCase
     private static function custard(float $eggGrams, float $milkGrams): CustardLayer
     {
         return new CustardLayer('custard', CustardStyle::Tender, [new Ingredient(Pantry::food('egg'), Amount::of($eggGrams))], [new Ingredient(Pantry::food('whole-milk'), Amount::of($milkGrams))]);
+    }
+
+    /** Common practice, no source: a mousseline of raw fish sets, the same of cooked fish wants eggs. */
+    public function test_raw_flesh_blended_in_sets_a_custard_and_cooked_flesh_does_not(): void
+    {
+        $blend = static fn (string $food): CustardLayer => new CustardLayer('custard', CustardStyle::Firm, [], [new Ingredient(Pantry::food('single-cream'), Amount::of(400))], [new Ingredient(Pantry::food($food), Amount::of(120))]);
+        self::assertGreaterThan(1.5, $blend('salmon')->eggCount());
+        $pie = static fn (string $food): Pie => new Pie('Blended', 4, '', TroutQuiche::pie()->tin, TroutQuiche::pie()->crust, [$blend($food)], [], TroutQuiche::pie()->bake);
+        self::assertNotSame(Verdict::NoEgg, Forecast::roughly($pie('salmon'))->reading(ReadingName::Set)?->verdict);
+        foreach (['smoked-salmon', 'cooked-chicken', 'tinned-tuna'] as $cooked) {
+            self::assertSame([], $blend($cooked)->refusals());
+            self::assertSame(0.0, $blend($cooked)->eggCount());
+            self::assertSame(Verdict::NoEgg, Forecast::roughly($pie($cooked))->reading(ReadingName::Set)?->verdict);
+        }
+        self::assertSame(['blended-no-flesh'], array_map(static fn (Refusal $one): string => $one->code, $blend('walnuts')->refusals()));
+        self::assertSame(['blended-no-flesh'], array_map(static fn (Refusal $one): string => $one->code, $blend('hard-cheese')->refusals()));
     }
 }

@@ -793,7 +793,7 @@ export interface components {
             style: components["schemas"]["CustardStyle"];
             eggs: components["schemas"]["Ingredient"][];
             dairies: components["schemas"]["Ingredient"][];
-            /** @description raw meat or fish blended in, as for a mousseline */
+            /** @description meat or fish blended in: raw, as for a mousseline, it sets; cooked it does not */
             blended: components["schemas"]["Ingredient"][];
             /** @description °C */
             fromCelsius: number;

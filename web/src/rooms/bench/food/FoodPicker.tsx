@@ -12,7 +12,6 @@ type Props = {
   of: Food["role"];
   /** puts so much of it in; words that are not understood come back with what to write */
   add: (food: Food, words: string) => Promise<ReadResult<unknown>>;
-  only?: (food: Food) => boolean;
   cancel: () => void;
 };
 
@@ -32,12 +31,12 @@ export function closest(foods: Food[], letters: string): Food[] {
 }
 
 /** Choose a food by a few letters, then say how much. Enter goes on, Escape leaves. */
-export function FoodPicker({ label, of, add, only, cancel }: Props) {
+export function FoodPicker({ label, of, add, cancel }: Props) {
   const { kitchen } = useBenchContext();
   const { data, isError, refetch } = useQuery(foodsQuery(kitchen));
   const [letters, setLetters] = useState("");
   const [food, setFood] = useState<Food | null>(null);
-  const all = (data ?? []).map((one) => one.food).filter((one) => one.role === of && (!only || only(one)));
+  const all = (data ?? []).map((one) => one.food).filter((one) => one.role === of);
   const found = closest(all, letters);
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === "Escape") cancel();

@@ -75,12 +75,11 @@ function AddTo({ index }: Pick<Props, "index">) {
         {
           eggs: "Which egg?",
           dairies: "Which dairy?",
-          blended: "Which raw meat or fish?",
+          blended: "Which meat or fish?",
           seasonings: "Which seasoning?",
         }[adding]
       }
       of={roles[adding]}
-      only={adding === "blended" ? (food) => food.safeCelsius !== null : undefined}
       cancel={() => setAdding(null)}
       add={async (food, words) => {
         const at = adding === "seasonings" ? "/seasonings" : `/layers/${index}/${adding}`;
