@@ -98,7 +98,7 @@ final readonly class FillGauge implements Gauge
 
         return [
             new Statement('fill.depth', ['fillMm' => $value, 'riseMm' => max(self::LEAST_RISE, $value * self::RISE_SHARE), ...$room]),
-            ...($weights->isHeaped() ? [new Statement('fill.proud')] : []),
+            ...($weights->isHeaped() && $weights->custardMl > 0 ? [new Statement('fill.proud')] : []),
         ];
     }
 }
