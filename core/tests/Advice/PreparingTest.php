@@ -37,6 +37,20 @@ final class PreparingTest extends TestCase
         Preparing::toWeep(TroutQuiche::pie(), $leeks->id, 5000);
     }
 
+    public function test_leeks_that_have_lost_all_they_can_weep_no_more_and_the_refusal_says_how_much_they_had(): void
+    {
+        $leeks = TroutQuiche::leeks();
+        $floor = $leeks->food->floorYield * $leeks->bought->grams;
+        $dry = $leeks->withSteps([new Step('sweated', $leeks->bought->scaled($leeks->food->floorYield, $leeks->food)), new Step('pressed', $leeks->bought->scaled($leeks->food->floorYield, $leeks->food))]);
+        try {
+            Preparing::toWeep(TroutQuiche::pie()->withLayer($dry), $leeks->id, 50);
+            self::fail('50 g of weep were promised of dry leeks.');
+        } catch (Refused $refused) {
+            self::assertSame('weep-out-of-range', $refused->refusals[0]->code);
+            self::assertEqualsWithDelta(['mostGrams' => 0.0, 'beforeGrams' => $floor], $refused->refusals[0]->with, 1e-6);
+        }
+    }
+
     public function test_salted_and_drained_keeps_less_salt_than_salted_and_not_drained(): void
     {
         $leeks = TroutQuiche::leeks();

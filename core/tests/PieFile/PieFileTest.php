@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Tests\PieFile;
 
 use Hojaldre\Core\Food\DoughKind;
+use Hojaldre\Core\Oven\Rack;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\PieFile\JsonBounds;
 use Hojaldre\Core\PieFile\PieFile;
@@ -117,6 +118,8 @@ final class PieFileTest extends TestCase
         self::assertSame(1, $was['version']);
         self::assertSame($was['layers'][0]['now']['grams'] + 0.0, $pie->solids()[0]->now->grams);
         self::assertSame($was['layers'][0]['preparation'], $pie->solids()[0]->steps[0]->preparation);
+        self::assertCount(1, $pie->bake->stages);
+        self::assertSame([Rack::Middle, false, false], [$pie->bake->stages[0]->rack, $pie->bake->stages[0]->tent, $pie->bake->stages[0]->shield]);
         self::assertSame(Pie::VERSION, json_decode(PieFile::write($pie), true)['version']);
         self::assertEquals($pie, PieFile::read(PieFile::write($pie)));
     }
