@@ -4,36 +4,18 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Bake;
 
-use Hojaldre\Core\Bake\BakeInput;
-use Hojaldre\Core\Bake\Cells;
-use Hojaldre\Core\Bake\CellMaterials;
 use Hojaldre\Core\Bake\CellSums;
 use Hojaldre\Core\Bake\Grid;
-use Hojaldre\Core\Bake\Resolution;
 use Hojaldre\Core\Bake\Vapour;
-use Hojaldre\Core\Forecast\BakeInputs;
-use Hojaldre\Core\Forecast\Weights;
-use PHPUnit\Framework\TestCase;
 
 /** Sums over cells that were filled by hand, so that their answer is known without them. */
-final class CellSumsTest extends TestCase
+final class CellSumsTest extends CellsByHand
 {
-    private BakeInput $input;
-
-    private CellMaterials $materials;
-
-    private Grid $grid;
-
-    private Cells $cells;
-
     private CellSums $sums;
 
     protected function setUp(): void
     {
-        $this->input = BakeInputs::of(Weights::of(Practice::timed()['deep fluted 23 cm, 180 °C weighted 11, sealed bare 3; eggs, cream, cooked onion; 180 °C'][0]));
-        $this->materials = new CellMaterials($this->input);
-        $this->grid = Grid::of($this->input, 0.03 * M_PI * $this->input->radiusMm ** 2 * 1e-6, Resolution::fine());
-        $this->cells = new Cells(count($this->grid->kind), $this->grid->columns);
+        parent::setUp();
         $this->sums = new CellSums($this->grid, $this->materials);
     }
 
