@@ -124,6 +124,12 @@ final class LeversTest extends TestCase
         self::assertSame([7.0, 5], [round((float) $lever->act($unsalted, $by)->with['saltGrams'], 1), $lever->act($unsalted, $by)->with['quarterTeaspoons']], 'a level teaspoon is about 6 g');
         self::assertSame(0, $lever->act($unsalted, 0.4)->with['quarterTeaspoons'], 'a pinch');
         self::assertSame(0.0, (new MoveSalt(-1))->most($unsalted), 'salt that was not added cannot be left out');
+        $salty = $lever->pull($unsalted, 20);
+        $less = (new MoveSalt(-1))->pull($salty, (new MoveSalt(-1))->most($salty));
+        self::assertEqualsWithDelta(1.3, Weights::of($less)->salt()->percent(), 0.02, 'a little inside 1.4 %, and no further');
+        $saltyByItself = Weights::of($unsalted)->salt()->percent();
+        self::assertLessThan(1.3, $saltyByItself);
+        self::assertSame([], (new MoveSalt(-1))->pull($salty, 20)->seasonings, 'none left is no line');
     }
 
     public function test_less_of_a_layer_keeps_how_far_it_was_pressed(): void

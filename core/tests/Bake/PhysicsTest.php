@@ -69,6 +69,7 @@ final class PhysicsTest extends TestCase
         self::assertEqualsWithDelta(79.0, $of(120), 1e-9);
         self::assertEqualsWithDelta(70 + 9 * 0.5 ** 0.6, $of(60), 1e-9);
         self::assertEqualsWithDelta(86.0, $of(1000), 1e-9);
+        self::assertEqualsWithDelta(70 + 16 - 1.0, $of(1000, 0.0), 1e-9, 'however thin, dairy adds 16 at most');
         self::assertEqualsWithDelta(79.0 + 2.0, $of(120, 1.0), 1e-9);
         self::assertEqualsWithDelta(79.0 - 1.0, $of(120, 0.0), 1e-9);
         self::assertEqualsWithDelta(79.0 + 0.6, $of(120, fat: 0.20), 1e-9);

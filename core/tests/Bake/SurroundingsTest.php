@@ -61,6 +61,29 @@ final class SurroundingsTest extends TestCase
         self::assertGreaterThan(50, Surroundings::oven(180, OvenMode::Static, Rack::Middle, false, false, true)->contact, 'steel gives heat by touch');
     }
 
+    /** As docs/model.md states them. Vapour by the gas law from the steam table: 8 kPa at 180 °C, half of 2.339 kPa at 20, 0.7 of 0.8135 at 4. */
+    public function test_what_stands_around_a_pie_is_what_the_model_states(): void
+    {
+        $of = static fn (OvenMode $mode = OvenMode::Static, Rack $rack = Rack::Middle, bool $tent = false, float $factor = 1.0): Surroundings => Surroundings::oven(180, $mode, $rack, $tent, true, true, $factor);
+        $plain = $of();
+        self::assertSame([8.5, 7.0, 180.0, 180.0, 0.4, 80.0, 800.0], [$plain->convectionAbove, $plain->convectionBelow, $plain->aboveCelsius, $plain->belowCelsius, $plain->rimShare, $plain->contact, $plain->lewis]);
+        self::assertSame([15.5, 11.5], [$of(OvenMode::Fan)->convectionAbove, $of(OvenMode::Fan)->convectionBelow]);
+        self::assertSame([175.0, 195.0, 188.0, 172.0], [$of(rack: Rack::Low)->aboveCelsius, $of(rack: Rack::Low)->belowCelsius, $of(rack: Rack::High)->aboveCelsius, $of(rack: Rack::High)->belowCelsius]);
+        self::assertEqualsWithDelta([6.8, 7.0, 0.6, 0.6], [$of(tent: true)->convectionAbove, $of(tent: true)->convectionBelow, $of(tent: true)->radiates, $of(tent: true)->dries], 1e-9);
+        self::assertEqualsWithDelta([9.35, 7.7, 1.1], [$of(factor: 1.1)->convectionAbove, $of(factor: 1.1)->convectionBelow, $of(factor: 1.1)->radiates], 1e-9);
+        $dense = static fn (float $pascal, float $celsius): float => $pascal * 0.018015 / 8.314 / ($celsius + 273.15);
+        self::assertEqualsWithDelta($dense(8000, 180), $plain->vapourKgPerM3, 1e-4);
+        self::assertEqualsWithDelta($dense(0.5 * 2339, 20), Surroundings::room()->vapourKgPerM3, 1e-4);
+        self::assertEqualsWithDelta($dense(0.7 * 813.5, 4), Surroundings::fridge()->vapourKgPerM3, 1e-4);
+        foreach ([[Surroundings::room(), 20.0, 5.0], [Surroundings::fridge(), 4.0, 8.0]] as [$air, $celsius, $watts]) {
+            self::assertSame([$celsius, $celsius, $watts, $watts, 1.0, 1.0, 1.0, 1100.0, 0.0], [$air->aboveCelsius, $air->belowCelsius, $air->convectionAbove, $air->convectionBelow, $air->radiates, $air->rimShare, $air->dries, $air->lewis, $air->contact]);
+        }
+        // the door costs 44 K, and 7.5 min later an e-th of it
+        self::assertEqualsWithDelta([44.0, 44 / M_E], [$plain->dip(0), $plain->dip(450)], 1e-9);
+        // h ~ L^(-1/4): a sixteenth of the width, twice the heat
+        self::assertEqualsWithDelta(17.0, Surroundings::oven(180, OvenMode::Static, Rack::Middle, false, false, false, 1.0, 230 / 16)->convectionAbove, 1e-9);
+    }
+
     public function test_an_opened_oven_comes_back_within_half_an_hour_and_one_left_shut_never_dips(): void
     {
         $air = Surroundings::oven(180, OvenMode::Static, Rack::Middle, false, false, false);
@@ -145,6 +168,12 @@ final class SurroundingsTest extends TestCase
         foreach (Underlay::cases() as $underlay) {
             self::assertLessThan($underlay->barrierShare(Seal::None), $underlay->barrierShare(Seal::Egg));
         }
+    }
+
+    public function test_a_seal_and_an_underlay_let_through_what_the_model_states(): void
+    {
+        $through = static fn (Seal $seal): array => array_map(static fn (Underlay $one): float => $one->barrierShare($seal), [Underlay::None, Underlay::Cheese, Underlay::Crumbs]);
+        self::assertSame([[1.0, 0.5, 0.6], [0.42, 0.2, 0.25]], [$through(Seal::None), $through(Seal::Egg)]);
     }
 
     /** @return array<string, array{BakeDeviation, BakeEvent, bool}> a kitchen that differs, an event, whether it comes sooner */

@@ -35,6 +35,33 @@ final class ThermalTest extends TestCase
         self::assertEqualsWithDelta($k, $water->conductivity(), 0.02 * $k);
     }
 
+    /**
+     * The published table of each part by itself (docs/sources.md#choi-okos, from memory), worked out by hand at 50 °C: density kg/m3,
+     * specific heat J/kg K, conductivity W/m K.
+     */
+    #[TestWith(['water', 987.94, 4185.34, 0.64246])]
+    #[TestWith(['protein', 1303.98, 2065.36, 0.23181])]
+    #[TestWith(['fat', 904.71, 2045.86, 0.16646])]
+    #[TestWith(['carbohydrate', 1583.58, 1632.08, 0.25995])]
+    #[TestWith(['fibre', 1293.21, 1925.80, 0.23787])]
+    #[TestWith(['ash', 2409.77, 1177.88, 0.39241])]
+    public function test_each_part_of_a_food_has_its_own_properties(string $part, float $density, float $heat, float $conducts): void
+    {
+        $alone = Thermal::ofParts([$part => 3.0], 50);
+        self::assertEqualsWithDelta($density, $alone->density(), 0.01);
+        self::assertEqualsWithDelta($heat, $alone->specificHeat(), 0.01);
+        self::assertEqualsWithDelta($conducts, $alone->conductivity(), 1e-5);
+    }
+
+    /** By hand: a kilo of water and one of fat at 50 °C fill 1.01221 and 1.10533 litres. */
+    public function test_parts_are_mixed_by_weight_for_heat_and_by_volume_for_conduction(): void
+    {
+        $both = Thermal::ofParts(['water' => 1.0, 'fat' => 1.0], 50);
+        self::assertEqualsWithDelta((4185.34 + 2045.86) / 2, $both->specificHeat(), 0.01);
+        self::assertEqualsWithDelta(2000 / (1.01221 + 1.10533), $both->density(), 0.02);
+        self::assertEqualsWithDelta((1.01221 * 0.64246 + 1.10533 * 0.16646) / (1.01221 + 1.10533), $both->conductivity(), 1e-5);
+    }
+
     /** Measured values in handbooks lie here (docs/sources.md#choi-okos and its tables, from memory): milk, butter, lean meat, potato. */
     #[TestWith(['whole-milk', 3.85, 3.98, 0.53, 0.58])]
     #[TestWith(['butter', 2.0, 2.7, 0.19, 0.25])]

@@ -50,6 +50,13 @@ final class ShapesTest extends TestCase
         self::assertEqualsWithDelta(1.0, $tin->wallAreaMm2() / $wallMm2, 3e-3);
     }
 
+    /** By hand: 4 mm of crust take the floor 4 mm up the wall, where it is 224 mm across, and 4 mm in on either side. */
+    public function test_a_lined_fluted_tin_is_smaller_by_its_crust_and_keeps_its_flutes(): void
+    {
+        $lined = (new FlutedTin(220, 250, 30, 32, 6))->lined(4);
+        self::assertEqualsWithDelta([216.0, 242.0, 26.0, 32, 6.0], [$lined->floorDiameterMm, $lined->rimDiameterMm, $lined->depthMm, $lined->flutes, $lined->fluteMm], 1e-9);
+    }
+
     public function test_flutes_of_no_depth_make_a_sloped_tin(): void
     {
         self::assertEqualsWithDelta((new SlopedTin(220, 250, 30))->volumeMl(30), (new FlutedTin(220, 250, 30, 32, 0))->volumeMl(30), 1e-9);
