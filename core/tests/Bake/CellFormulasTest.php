@@ -5,19 +5,25 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Tests\Bake;
 
 use Hojaldre\Core\Bake\Browning;
+use Hojaldre\Core\Bake\Cells;
 use Hojaldre\Core\Bake\CrustState;
 use Hojaldre\Core\Bake\CrustWater;
 use Hojaldre\Core\Bake\Doneness;
 use Hojaldre\Core\Bake\FaceLoad;
 use Hojaldre\Core\Bake\FillingWater;
+use Hojaldre\Core\Bake\FilmFrame;
+use Hojaldre\Core\Bake\FilmStage;
 use Hojaldre\Core\Bake\Grid;
 use Hojaldre\Core\Bake\Heat;
 use Hojaldre\Core\Bake\LidSteam;
 use Hojaldre\Core\Bake\Outline;
+use Hojaldre\Core\Bake\Resolution;
+use Hojaldre\Core\Bake\Simulation;
 use Hojaldre\Core\Bake\Surroundings;
 use Hojaldre\Core\Bake\TopFace;
 use Hojaldre\Core\Bake\Vapour;
 use Hojaldre\Core\Bake\Weighting;
+use Hojaldre\Core\Forecast\FilmField;
 use Hojaldre\Core\Oven\OvenMode;
 use Hojaldre\Core\Oven\Rack;
 
@@ -306,6 +312,27 @@ final class CellFormulasTest extends CellsByHand
         $still = $this->cells->W;
         $steam->exchange($this->cells, $this->joules(40.0), 20.0);
         self::assertSame($still, $this->cells->W);
+    }
+
+    public function test_a_film_tells_whole_degrees_per_cents_and_how_far_a_place_is_set(): void
+    {
+        $cell = $this->cell($this->grid->fillFrom);
+        $this->cells->T[$cell] = 71.6;
+        $result = Simulation::run($this->input, resolution: Resolution::coarse());
+        $told = function (float $peak, float $dose, ?float $sets = 78.0) use ($cell): int {
+            [$this->cells->peak[$cell], $this->cells->dose[$cell]] = [$peak, $dose];
+
+            return FilmField::setPercents(FilmFrame::of(FilmStage::Bake, 1.0, $this->cells), $sets)[$cell];
+        };
+        self::assertSame(72, FilmField::celsius(FilmFrame::of(FilmStage::Bake, 1.0, $this->cells))[$cell]);
+        // half set three kelvins before; set; over-cooked ten times, a hundred times and beyond
+        self::assertSame([0, 50, 100, 100, 150, 200, 200, 0], [$told(20, 0), $told(75, 0), $told(78, 0), $told(90, 1.0), $told(90, 10.0), $told(90, 100.0), $told(90, 1e6), $told(90, 0, null)]);
+        // shares of water: on the grid of that bake
+        $cells = new Cells(count($result->grid->kind), $result->grid->columns);
+        $there = $result->grid->fillFrom * $result->grid->columns;
+        $cells->W[$there] = 3 * $result->materials->solids[Grid::FILLING];
+        $percents = FilmField::waterPercents(FilmFrame::of(FilmStage::Bake, 1.0, $cells), $result);
+        self::assertSame([75, 0], [$percents[$there], $percents[0]]);
     }
 
     private static function oven(bool $shield = false, bool $steel = false): Surroundings

@@ -6,6 +6,7 @@ namespace Hojaldre\Core\Tests\Tin;
 
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
+use Hojaldre\Core\Tin\FoldedDiscs;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\SlopedTin;
@@ -87,6 +88,23 @@ final class ShapesTest extends TestCase
             self::assertEqualsWithDelta($tin->depthMm() - 4, $lined->depthMm(), 1e-9);
             self::assertEqualsWithDelta(2.5 * $tin->volumeMl(20), $tin->scaledInArea(2.5)->volumeMl(20), 1e-6 * $tin->volumeMl(20), $tin::class);
         }
+    }
+
+    /** What hand pies and pasties commonly take (common practice, no source): 55 ml in a disc of 12 cm, 120 in 15, 310 in 20. */
+    public function test_a_folded_disc_holds_what_hand_pies_and_pasties_take(): void
+    {
+        foreach ([[120, 55], [150, 120], [200, 310]] as [$across, $ml]) {
+            $disc = new FoldedDiscs(1, $across);
+            self::assertEqualsWithDelta($ml, $disc->volumeMl($disc->depthMm()), 0.03 * $ml);
+        }
+        // of a disc of 120 mm half of the inner 104 is floor, all the rest is wall
+        $two = new FoldedDiscs(2, 120);
+        self::assertEqualsWithDelta(M_PI * 52 ** 2, $two->floorAreaMm2(), 1e-6);
+        self::assertEqualsWithDelta(2 * M_PI * 60 ** 2 - M_PI * 52 ** 2, $two->wallAreaMm2(), 1e-6);
+        self::assertEqualsWithDelta(10.0, $two->depthForVolumeMm($two->volumeMl(10)), 1e-9);
+        self::assertSame([5, 1], [$two->scaledInArea(2.4)->discs, $two->scaledInArea(0.1)->discs]);
+        self::assertSame($two, $two->lined(4));
+        self::assertEqualsWithDelta(M_PI * $two->radiusMm(0) ** 2 * 2, $two->floorAreaMm2(), 1e-6, 'a round cylinder of the same area');
     }
 
     /** What is left of a tin by its lining is the dough: floor and wall times the thickness, within the corners. */
