@@ -144,6 +144,9 @@ final class PhysicsTest extends TestCase
             self::assertTrue($from > $before[0] && $to > $before[1]);
             $before = [$from, $to];
         }
+        // as docs/model.md states them
+        self::assertSame([[0.0, 0.3], [0.3, 0.85], [0.7, 1.6], [1.2, 2.4]], array_map(static fn (ColourWish $wish): array => $wish->band(), ColourWish::cases()));
+        self::assertSame([[0.0, 1.0], [0.1, 1.7], [0.3, 2.6], [0.5, 3.0]], array_map(static fn (ColourWish $wish): array => $wish->limits(), ColourWish::cases()));
         // light gold is what is wanted as straw at its deepest and as gold at its palest
         self::assertGreaterThan(ColourWish::Gold->band()[0], ColourWish::Straw->band()[1]);
         self::assertLessThan(3.01, ColourWish::Deep->limits()[1], 'burnt is nobody\'s wish');

@@ -149,6 +149,22 @@ final class GaugesTest extends TestCase
         self::assertContains(Verdict::Set, $words);
     }
 
+    /** Too soon out is above, tough below: ways out of one are to stay in longer, of the other to come out earlier. */
+    public function test_a_custard_that_is_not_set_lies_on_one_side_and_a_tough_one_on_the_other(): void
+    {
+        $side = static function (float $minutes): ?int {
+            $pie = TroutQuiche::pie()->withBake(TroutQuiche::pie()->bake->withMinutes($minutes));
+
+            return BakeReadings::side(ReadingName::Set, $pie, SimulatedBake::roughly(Weights::of($pie)));
+        };
+        self::assertSame([1, 0, -1], [$side(20), $side(46), $side(90)]);
+        self::assertNull(BakeReadings::side(ReadingName::Set, TroutQuiche::pie(), null));
+        $noEgg = TroutQuiche::pie()->withLayers([TroutQuiche::leeks()]);
+        self::assertNull(BakeReadings::side(ReadingName::Set, $noEgg, SimulatedBake::roughly(Weights::of($noEgg))));
+        $soggy = TroutQuiche::soggy();
+        self::assertSame([1, 0], [BakeReadings::side(ReadingName::Base, $soggy, SimulatedBake::roughly(Weights::of($soggy))), BakeReadings::side(ReadingName::Base, TroutQuiche::pie(), SimulatedBake::roughly(Weights::of(TroutQuiche::pie())))]);
+    }
+
     public function test_colour_is_held_against_what_the_cook_wanted(): void
     {
         $of = static function (float $celsius, float $minutes, ColourWish $wish): Reading {
