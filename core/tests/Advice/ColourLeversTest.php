@@ -4,13 +4,30 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Advice;
 
+use Hojaldre\Core\Advice\Levers\AddCrumbs;
 use Hojaldre\Core\Advice\Levers\AnotherTin;
+use Hojaldre\Core\Advice\Levers\BakeLonger;
+use Hojaldre\Core\Advice\Levers\BakeShell;
+use Hojaldre\Core\Advice\Levers\BakeShellLonger;
+use Hojaldre\Core\Advice\Levers\BrushSeal;
+use Hojaldre\Core\Advice\Levers\CoolerOven;
+use Hojaldre\Core\Advice\Levers\FanOn;
 use Hojaldre\Core\Advice\Levers\FinishHot;
 use Hojaldre\Core\Advice\Levers\GlazeLid;
 use Hojaldre\Core\Advice\Levers\HighRack;
 use Hojaldre\Core\Advice\Levers\HotterOven;
+use Hojaldre\Core\Advice\Levers\LessOf;
+use Hojaldre\Core\Advice\Levers\Lever;
+use Hojaldre\Core\Advice\Levers\LowRackFirst;
+use Hojaldre\Core\Advice\Levers\MoveCustard;
+use Hojaldre\Core\Advice\Levers\MoveEggs;
+use Hojaldre\Core\Advice\Levers\MoveSalt;
+use Hojaldre\Core\Advice\Levers\PressOut;
 use Hojaldre\Core\Advice\Levers\PrickShell;
+use Hojaldre\Core\Advice\Levers\ScatterCrumbs;
 use Hojaldre\Core\Advice\Levers\ShieldRim;
+use Hojaldre\Core\Advice\Levers\StandOnSteel;
+use Hojaldre\Core\Advice\Levers\TakeOutEarlier;
 use Hojaldre\Core\Advice\Levers\TentLast;
 use Hojaldre\Core\Advice\Levers\UnglazedLid;
 use Hojaldre\Core\Oven\BakePlan;
@@ -113,6 +130,27 @@ final class ColourLeversTest extends TestCase
         self::assertEquals(new Statement('act.wider-tin', ['wideCm' => $across, 'deepCm' => $pie->tin->depthMm() / 10]), (new AnotherTin(1))->act($pie, 0.5));
         self::assertSame('act.narrower-tin', (new AnotherTin(-1))->act($pie, 0.2)->code);
         self::assertSame('act.other-discs', (new AnotherTin(1))->act(OtherPies::folds(), 0.5)->code);
+    }
+
+    /** What a cook does before what (common practice, no source): a knob turned, then things to do, then less in it, then a shell baked. */
+    public function test_the_least_work_costs_least(): void
+    {
+        $custard = TroutQuiche::custard();
+        $costs = static fn (Lever ...$levers): array => array_map(static fn (Lever $one): int => $one->cost(), $levers);
+        self::assertSame(array_fill(0, 11, 1), $costs(new PressOut(TroutQuiche::leeks()), new BakeLonger, new TakeOutEarlier, new HotterOven, new HighRack, new LowRackFirst, new TentLast, new ShieldRim, new GlazeLid, new PrickShell, new MoveSalt(1)));
+        self::assertSame(array_fill(0, 12, 2), $costs(new AnotherTin(1), new AddCrumbs(TroutQuiche::leeks()), new ScatterCrumbs, new BrushSeal, new CoolerOven, new FanOn, new FinishHot, new MoveCustard($custard, 1), new MoveEggs($custard, 1), new StandOnSteel, new BakeShellLonger, new MoveEggs($custard, -1)));
+        self::assertSame([3, 4], $costs(new LessOf(TroutQuiche::leeks()), new BakeShell));
+    }
+
+    public function test_thirty_grams_of_crumbs_at_most_by_fives_where_five_of_water_are_loose(): void
+    {
+        $of = static fn (float $grams): Pie => TroutQuiche::pie()->withLayers([TroutQuiche::leeks()->withNow($grams), TroutQuiche::custard()]);
+        $wet = $of(400);
+        self::assertSame([30.0, 5.0], [(new ScatterCrumbs)->most($wet), (new ScatterCrumbs)->step($wet)]);
+        self::assertSame(20.0, (new ScatterCrumbs)->pull($wet, 20)->scattered()[0]->grams());
+        self::assertSame(20.0, (new ScatterCrumbs)->pull($wet, 20)->layers[0]->fromCelsius);
+        $floor = TroutQuiche::leeks()->food->floorYield * 450;
+        self::assertSame([0.0, 30.0], [(new ScatterCrumbs)->most($of($floor + 4.9)), (new ScatterCrumbs)->most($of($floor + 5.1))]);
     }
 
     private static function baked(float $celsius, float $minutes): Pie

@@ -63,6 +63,21 @@ final class GridTest extends TestCase
         self::assertGreaterThan(0.0, min($grid->dz));
     }
 
+    public function test_a_lid_is_as_thick_as_it_was_rolled_and_its_rows_thinnest_above(): void
+    {
+        $grid = self::filledTo(self::of('pot pie, 3 mm lid on a hot stew; 200 °C'), 0.03);
+        $lid = array_slice($grid->dz, $grid->fillTo + 1);
+        self::assertCount(4, $lid);
+        self::assertEqualsWithDelta(0.003, array_sum($lid), 1e-12);
+        $sorted = $lid;
+        rsort($sorted);
+        self::assertSame($sorted, $lid);
+        $open = self::filledTo(self::of('raw 4.5 mm crust 20 cm; eggs, cultured cream, fried vegetables; 180 °C'), 0.03);
+        self::assertSame($open->rows - 1, $open->fillTo);
+        self::assertEqualsWithDelta([0.0045 / 3, 0.0006], [$open->dr[$open->fillColumns], $open->dr[$open->columns - 1]], 1e-12, 'three columns of crust and the wall of the tin');
+        self::assertEqualsWithDelta([0.002, $open->fillArea()], [$open->dr[$open->fillColumns - 1], array_sum(array_slice($open->area, 0, $open->fillColumns))], 1e-9);
+    }
+
     public function test_every_form_has_the_parts_it_has(): void
     {
         $has = static function (string $case): array {
