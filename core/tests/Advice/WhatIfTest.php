@@ -56,6 +56,7 @@ final class WhatIfTest extends TestCase
         $leeks = TroutQuiche::leeks();
         self::assertSame([ceil($leeks->bought->grams * $leeks->food->floorYield), $leeks->bought->grams], [min(WhatIfLever::Pressing->settings($pie)), max(WhatIfLever::Pressing->settings($pie))]);
         self::assertSame(300.0, WhatIfLever::Pressing->set($pie, 300)->solids()[0]->now->grams);
+        self::assertSame([-18.0, 5.0, 10.0, 20.0, 30.0, 40.0, 50.0, 60.0], WhatIfLever::Start->settings(WhatIfLever::Start->set($pie, 20)));
         self::assertSame([20.0, 20.0], [WhatIfLever::Start->set($pie, 20)->layers[0]->fromCelsius, WhatIfLever::Start->set($pie, 20)->layers[2]->fromCelsius]);
     }
 
@@ -65,6 +66,7 @@ final class WhatIfTest extends TestCase
         $of = static fn (array $stages): Pie => TroutQuiche::pie()->withCrust(TroutQuiche::pie()->crust->withShell($stages, TroutQuiche::pie()->crust->seal));
         $both = $of([$stage(ShellSupport::Weighted, 12), $stage(ShellSupport::Bare, 5)]);
         self::assertSame(5.0, WhatIfLever::Shell->setting($both));
+        self::assertSame([0.0, 3.0, 5.0, 6.0, 9.0, 12.0, 15.0, 18.0], WhatIfLever::Shell->settings($both));
         self::assertEquals([$stage(ShellSupport::Weighted, 12), $stage(ShellSupport::Bare, 9)], WhatIfLever::Shell->set($both, 9)->crust->shell);
         self::assertEquals([$stage(ShellSupport::Weighted, 12)], WhatIfLever::Shell->set($both, 0)->crust->shell);
         self::assertEquals([$stage(ShellSupport::Weighted, 12), $stage(ShellSupport::Bare, 6)], WhatIfLever::Shell->set($of([$stage(ShellSupport::Weighted, 12)]), 6)->crust->shell, 'as hot as with the weights');

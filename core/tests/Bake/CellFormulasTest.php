@@ -225,6 +225,48 @@ final class CellFormulasTest extends CellsByHand
         self::assertEqualsWithDelta(0.75 * $dries, $shell->m[0], 0.01 * $dries);
     }
 
+    /** Saturated vapour has 19.94 kPa at 60 °C, 20.88 at 61 (steam table, from memory), by the gas law 129.7 and 135.4 g a m3: half of h_c / 800 of it dries off wet pastry. */
+    public function test_drying_takes_its_heat_from_the_face_and_rises_with_it(): void
+    {
+        $air = self::oven();
+        $rim = $this->grid->fillColumns;
+        $this->fill('W', Grid::CRUST, 2.5 * $this->materials->solids[Grid::CRUST]);
+        $this->fill('T', Grid::CRUST, 60.5);
+        $load = $this->load($air, Outline::ofShell($this->grid), 1e9);
+        $transfer = 8.5 / 800 * 0.5;
+        self::assertEqualsWithDelta($transfer * (0.13255 - 0.0383), $load->m[$rim], 0.01 * $load->m[$rim]);
+        self::assertEqualsWithDelta($transfer * 0.0057, $load->slope[$rim], 0.03 * $load->slope[$rim]);
+        $h = 8.5 + 0.9 * 0.95 * 5.67e-8 * (453.15 ** 2 + 333.65 ** 2) * (453.15 + 333.65);
+        self::assertEqualsWithDelta($this->grid->area[$rim] * ($h + 2.26e6 * $load->slope[$rim]), $load->addD[$rim], 1e-4 * $load->addD[$rim]);
+        self::assertEqualsWithDelta($this->grid->area[$rim] * ($h * 180 + 2.26e6 * ($load->slope[$rim] * 60.5 - $load->m[$rim])), $load->addR[$rim], 1e-4 * $load->addR[$rim]);
+        // in a long step pastry that is no longer wet gets drier and gives less
+        $this->fill('W', Grid::CRUST, 0.1 * $this->materials->solids[Grid::CRUST]);
+        $now = (new TopFace($this->grid, $this->materials))->load($this->cells, $air, Outline::ofShell($this->grid), array_fill(0, count($this->cells->T), 1.0), 180.0, 1e-3)->m[$rim];
+        $long = (new TopFace($this->grid, $this->materials))->load($this->cells, $air, Outline::ofShell($this->grid), array_fill(0, count($this->cells->T), 1.0), 180.0, 60.0)->m[$rim];
+        [, $rises] = Vapour::activityAndRise(0.1);
+        $row = $this->grid->dz[$this->grid->fillTo];
+        self::assertEqualsWithDelta($now / (1 + $transfer * 0.13255 * $rises / $this->materials->solids[Grid::CRUST] * 60 / $row), $long, 0.01 * $now);
+        self::assertLessThan(0.9 * $now, $long);
+    }
+
+    /** What dries off in a step leaves the topmost cells, nine tenths of their water at most. */
+    public function test_what_dries_leaves_the_topmost_cells(): void
+    {
+        $outline = Outline::ofPie($this->grid);
+        $top = $this->cell($this->grid->rows - 1);
+        $this->cells->W[$top] = 800.0;
+        $one = static fn (float $first, int $count): array => [$first, ...array_fill(0, $count - 1, 0.0)];
+        $tops = array_fill(0, $this->grid->columns, 24.0);
+        $load = new FaceLoad([], [], $one(1e-3, $this->grid->columns), $one(1e-4, $this->grid->columns));
+        (new TopFace($this->grid, $this->materials))->dry($this->cells, $tops, $outline, $load, 20.0);
+        // 1e-3 and 4 K of 1e-4 for twenty seconds, of a skin of half a millimetre
+        self::assertEqualsWithDelta(800 - 1.4e-3 * 20 / 0.0005, $this->cells->W[$top], 1e-9);
+        self::assertEqualsWithDelta(1.4e-3 * 20 * $this->grid->area[0], $this->cells->evaporatedKg, 1e-12);
+        self::assertEqualsWithDelta($this->cells->evaporatedKg * 4190 * 24, $this->cells->vapourJoules, 1e-9);
+        (new TopFace($this->grid, $this->materials))->dry($this->cells, $tops, $outline, new FaceLoad([], [], $one(1.0, $this->grid->columns), $one(0.0, $this->grid->columns)), 20.0);
+        self::assertEqualsWithDelta(0.1 * (800 - 56), $this->cells->W[$top], 1e-9);
+    }
+
     public function test_a_shield_keeps_the_oven_off_the_rim_alone(): void
     {
         $bare = $this->load(self::oven(), Outline::ofPie($this->grid), 1e9);

@@ -34,6 +34,12 @@ final class SolverTest extends TestCase
             self::assertLessThanOrEqual(200 + 1e-6, $answer->grams['cream'] ?? 0);
             self::assertLessThanOrEqual(6, $answer->eggs);
             self::assertLessThanOrEqual(2, $answer->yolks);
+            // a whole egg has 9.51 g of fat in 100, a yolk 26.54 (food tables, from memory)
+            [$milk, $cream] = [$answer->grams['milk'] ?? 0.0, $answer->grams['cream'] ?? 0.0];
+            $fat = $answer->eggs * 50 * 0.0951 + $answer->yolks * 17 * 0.2654 + self::milk()->fat * $milk + self::cream()->fat * $cream;
+            self::assertEqualsWithDelta(100 * $fat / ($answer->eggs * 50 + $answer->yolks * 17 + $milk + $cream), $answer->fatPercent, 1e-3);
+            // a yolk sets as half an egg does; 30 g of weep thin it
+            self::assertEqualsWithDelta(($milk + $cream + 30) / ($answer->eggs + $answer->yolks / 2), $answer->gramsPerEgg, 1e-3);
         }
     }
 

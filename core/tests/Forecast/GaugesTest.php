@@ -107,12 +107,15 @@ final class GaugesTest extends TestCase
 
     public function test_a_filling_hot_from_the_pan_makes_paste_of_raw_dough_and_not_of_a_baked_shell(): void
     {
-        $hot = TroutQuiche::pie()->withLayers(array_map(static fn (Layer $layer): Layer => $layer->startingAt(60.0), TroutQuiche::pie()->layers));
+        $at = static fn (float $celsius): Pie => TroutQuiche::pie()->withLayers(array_map(static fn (Layer $layer): Layer => $layer->startingAt($celsius), TroutQuiche::pie()->layers));
+        $hot = $at(60.0);
         $base = static fn (Pie $pie): Reading => BakeReadings::take(ReadingName::Base, Weights::of($pie), SimulatedBake::roughly(Weights::of($pie)));
         $raw = $base($hot->withCrust($hot->crust->withShell([], Seal::None)));
         self::assertSame([Verdict::FatMelts, true], [$raw->verdict, $raw->inTrouble()]);
         self::assertContains('base.feels-fat-melts', self::codes($raw));
         self::assertNotSame(Verdict::FatMelts, $base($hot)->verdict);
+        $bare = static fn (Pie $pie): Pie => $pie->withCrust($pie->crust->withShell([], Seal::None));
+        self::assertSame([false, true], [$base($bare($at(44.0)))->verdict === Verdict::FatMelts, $base($bare($at(46.0)))->verdict === Verdict::FatMelts], 'butter is melted in the forties');
     }
 
     public function test_a_range_that_spills_over_a_limit_is_not_trouble_yet(): void
