@@ -6,6 +6,10 @@ namespace Hojaldre\Core\Tests\Custard;
 
 use Hojaldre\Core\Custard\Custard;
 use Hojaldre\Core\Custard\CustardStyle;
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Pie\Amount;
+use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\Tests\TroutQuiche;
 use PHPUnit\Framework\TestCase;
 
 final class CustardTest extends TestCase
@@ -46,6 +50,22 @@ final class CustardTest extends TestCase
         self::assertEqualsWithDelta(11.2, (new Custard(1, 100, 0, fatShare: 0.5))->toughDose(0.0), 1e-9);
         self::assertEqualsWithDelta(8.4, (new Custard(1, 100, 0, fatShare: 0.0))->toughDose(0.05), 1e-9);
         self::assertEqualsWithDelta(9.8, (new Custard(1, 100, 0, fatShare: 0.0))->toughDose(0.4), 1e-9);
+    }
+
+    /** By hand: 250 g of egg at 9.51 % fat, 242.4 of cream and 185.4 of milk as their tables have them; a third of a whole egg is yolk. */
+    public function test_a_layer_of_custard_is_as_fat_and_as_yolky_as_what_is_in_it(): void
+    {
+        $layer = TroutQuiche::custard();
+        [$egg, $cream, $milk] = [Pantry::food('egg')->per100g->fat, Pantry::food('single-cream')->per100g->fat, Pantry::food('whole-milk')->per100g->fat];
+        self::assertEqualsWithDelta([9.5, 18.5, 3.5], [$egg, $cream, $milk], 1.0, 'food tables, from memory');
+        self::assertEqualsWithDelta((250 * $egg + 242.4 * $cream + 185.4 * $milk) / 100 / 677.8, $layer->fatShare(), 1e-9);
+        self::assertEqualsWithDelta([677.8, 1 / 3], [$layer->grams(), $layer->yolkShare()], 1e-9);
+        $yolks = $layer->with([new Ingredient(Pantry::food('egg-yolk'), Amount::of(34))], []);
+        self::assertSame(1.0, $yolks->yolkShare());
+        $whites = $layer->with([new Ingredient(Pantry::food('egg-white'), Amount::of(66))], []);
+        self::assertSame(0.0, $whites->yolkShare());
+        $empty = $layer->with([], []);
+        self::assertSame([0.0, 0.0, 0.0], [$empty->fatShare(), $empty->yolkShare(), $empty->liquidGrams()]);
     }
 
     public function test_a_custard_without_egg_never_sets(): void

@@ -29,7 +29,12 @@ final class ShapesTest extends TestCase
     /** Worked by hand: frustum of a pyramid, 20 x 10 cm below and 22 x 12 above, 3 cm deep: 3/6 (200 + 4 x 231 + 264) = 694 ml. */
     public function test_a_flared_one_is_a_frustum_of_a_pyramid(): void
     {
-        self::assertEqualsWithDelta(694, (new RectangularTin(200, 100, 30, 20))->volumeMl(30), 1e-9);
+        $tin = new RectangularTin(200, 100, 30, 20);
+        self::assertEqualsWithDelta(694, $tin->volumeMl(30), 1e-9);
+        // four walls that lean out by 1 cm over 3, as long as their middle line: 2 x (21 + 11) cm
+        self::assertEqualsWithDelta([20_000, 640 * hypot(30, 10)], [$tin->floorAreaMm2(), $tin->wallAreaMm2()], 1e-6);
+        self::assertEqualsWithDelta([50.0, 55.0, 60.0], [$tin->radiusMm(0), $tin->radiusMm(15), $tin->radiusMm(30)], 1e-9);
+        self::assertSame(55.0, (new RectangularTin(110, 350, 30, 0))->radiusMm(0));
     }
 
     public function test_a_fluted_tin_agrees_with_small_pieces_added_up(): void
