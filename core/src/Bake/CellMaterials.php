@@ -66,17 +66,6 @@ final readonly class CellMaterials
         $this->emissivityShare = $input->tinMaterial->emissivity();
     }
 
-    /** @return float kg of dry matter in a m3 */
-    public function dryOf(int $kind): float
-    {
-        return match ($kind) {
-            Grid::FILLING => $this->filling->dry,
-            Grid::TOPPING => $this->topping->dry,
-            Grid::TIN => 0.0,
-            default => $this->pastry->dry,
-        };
-    }
-
     /** @return float kg of water in a m3 at the beginning */
     public function waterOf(int $kind): float
     {

@@ -131,7 +131,12 @@ final class GridTest extends TestCase
         $pastry = Material::of($dough, 1160);
         self::assertEqualsWithDelta(1160, $pastry->dry + $pastry->water, 1e-6);
         self::assertEqualsWithDelta($dough['water'] / array_sum($dough), $pastry->water / 1160, 1e-9);
-        self::assertLessThan($pastry->dry, $pastry->solids, 'fat takes up no water');
+        self::assertEqualsWithDelta($pastry->dry * (1 - $dough['fat'] / (array_sum($dough) - $dough['water'])), $pastry->solids, 1e-6, 'fat takes up no water');
+        // a straight line through 20 and 120 °C: carbohydrate alone has 1585.7 J/kg K at 20 and 1698.8 at 120
+        $starch = Material::of(['water' => 0.0, 'protein' => 0.0, 'fat' => 0.0, 'carbohydrate' => 1.0, 'fibre' => 0.0, 'ash' => 0.0], 1000);
+        self::assertEqualsWithDelta([1585.7e3, 1698.8e3], [$starch->heat[0] + 20 * $starch->heat[1], $starch->heat[0] + 120 * $starch->heat[1]], 200);
+        self::assertEqualsWithDelta([0.22743, 0.30553], [$starch->conducts[0] + 20 * $starch->conducts[1], $starch->conducts[0] + 120 * $starch->conducts[1]], 1e-4);
+        self::assertEqualsWithDelta(1000 / 1592.9, $starch->volume, 1e-4);
     }
 
     private static function of(string $case): BakeInput

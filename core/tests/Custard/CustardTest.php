@@ -60,6 +60,9 @@ final class CustardTest extends TestCase
         self::assertEqualsWithDelta([9.5, 18.5, 3.5], [$egg, $cream, $milk], 1.0, 'food tables, from memory');
         self::assertEqualsWithDelta((250 * $egg + 242.4 * $cream + 185.4 * $milk) / 100 / 677.8, $layer->fatShare(), 1e-9);
         self::assertEqualsWithDelta([677.8, 1 / 3], [$layer->grams(), $layer->yolkShare()], 1e-9);
+        [$e, $c, $m] = [Pantry::food('egg')->gramsPerMl, Pantry::food('single-cream')->gramsPerMl, Pantry::food('whole-milk')->gramsPerMl];
+        self::assertEqualsWithDelta(250 / $e + 242.4 / $c + 185.4 / $m, $layer->millilitres(), 1e-9);
+        self::assertEqualsWithDelta(250 / 1.03 + 240 + 180, $layer->millilitres(), 4.0, 'as it was measured in the jug');
         $yolks = $layer->with([new Ingredient(Pantry::food('egg-yolk'), Amount::of(34))], []);
         self::assertSame(1.0, $yolks->yolkShare());
         $whites = $layer->with([new Ingredient(Pantry::food('egg-white'), Amount::of(66))], []);

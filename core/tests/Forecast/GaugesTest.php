@@ -238,6 +238,8 @@ final class GaugesTest extends TestCase
         $heap = $trout->withLayers([new SolidLayer('leeks', Pantry::food('leeks'), Amount::of(1300), [], null)]);
         self::assertSame(Verdict::Heaped, Gauges::take(new FillGauge, Weights::of($heap))->verdict);
         self::assertNotContains('fill.proud', self::codes(Gauges::take(new FillGauge, Weights::of($heap))), 'there is no custard for it to stand above');
+        $low = $heap->withLayers([new SolidLayer('leeks', Pantry::food('leeks'), Amount::of(700), [], null)]);
+        self::assertSame(Verdict::Fits, Gauges::take(new FillGauge, Weights::of($low))->verdict, 'solids that stay under the rim are no heap above it');
         $lid = $heap->withCrust($heap->crust->withLid(new Lid(3, 0.01, Glaze::Egg)));
         $higher = $lid->withLayers([new SolidLayer('leeks', Pantry::food('leeks'), Amount::of(1700), [], null)]);
         self::assertSame(Verdict::Heaped, Gauges::take(new FillGauge, Weights::of($higher))->verdict);

@@ -32,6 +32,8 @@ final class RangesTest extends TestCase
         self::assertEqualsWithDelta(0.0, array_sum($values) / 4000, 0.05);
         self::assertEqualsWithDelta(0.31, count(array_filter($values, static fn (float $one): bool => abs($one) > 1)) / 4000, 0.03);
         self::assertLessThanOrEqual(2.5, max(array_map(abs(...), $values)));
+        self::assertEqualsWithDelta(0.5, count(array_filter($values, static fn (float $one): bool => $one > 0)) / 4000, 0.03);
+        self::assertEqualsWithDelta(0.045, count(array_filter($values, static fn (float $one): bool => abs($one) > 2)) / 4000, 0.015, 'one in twenty-two beyond two');
         self::assertEquals(Kitchens::drawn(3, 8), Kitchens::drawn(3, 8));
         self::assertNotEquals(Kitchens::drawn(3, 8), Kitchens::drawn(3, 9));
     }
@@ -99,6 +101,16 @@ final class RangesTest extends TestCase
         $small = $of('small hand pie 12 cm, cold cooked filling; 220 °C');
         self::assertLessThan($wide($cold->minutes(BakeEvent::Safe, 30)), $wide($small->minutes(BakeEvent::Safe, 30)));
         self::assertGreaterThan($wide($of('leek tart 26 cm, leeks sweated down and drained; 180 °C')->baseRatio(0.2)), $wide($of('puff shell 24.5 cm weighted 18, cooled; eggs, cream, salty solids; 165 °C')->baseRatio(0.2)));
+        // between two rows of the table it goes evenly
+        $thick = $of('raw 4.5 mm crust 20 cm; eggs, cultured cream, fried vegetables; 180 °C');
+        foreach ([[0.0, 0.1], [0.1, 0.16], [0.16, 0.25], [0.25, 0.32], [0.32, 0.37], [0.37, 0.42], [0.42, 0.46]] as [$from, $to]) {
+            $down = static fn (float $ratio): float => $ratio - $thick->baseRatio($ratio)[0];
+            $up = static fn (float $ratio): float => $thick->baseRatio($ratio)[1] - $ratio;
+            if ($down($from) < $from) {
+                self::assertEqualsWithDelta(($down($from) + $down($to)) / 2, $down(($from + $to) / 2), 1e-9);
+            }
+            self::assertEqualsWithDelta(($up($from) + $up($to)) / 2, $up(($from + $to) / 2), 1e-9);
+        }
         foreach ([0.05, 0.2, 0.33, 0.5, 3.0] as $ratio) {
             [$low, $high] = $cold->baseRatio($ratio);
             self::assertTrue($low <= $ratio && $ratio <= $high);

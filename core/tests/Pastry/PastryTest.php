@@ -91,6 +91,9 @@ final class PastryTest extends TestCase
         // by hand: a sheet of 0.3 cm on the floor, pi 12^2, and up the wall, 2 pi 12 x 3.5
         self::assertEqualsWithDelta((M_PI * 144 + 2 * M_PI * 12 * 3.5) * 0.3 * $density, $crust->grams($tin), 1e-6);
         self::assertSame(0.0, $crust->lidGrams($tin));
+        // of the floor alone what is not water
+        $dry = 1 - Pantry::food('shortcrust')->per100g->water / 100;
+        self::assertEqualsWithDelta(M_PI * 144 * 0.3 * $density * $dry, $crust->baseDryGrams($tin), 1e-6);
         $lidded = new Crust(Pantry::food('shortcrust'), 3, [], Seal::None, Lining::Tin, new Lid(4, 0.0, Glaze::None));
         self::assertEqualsWithDelta(M_PI * 144 * 0.4 * $density, $lidded->lidGrams($tin), 0.03 * $lidded->lidGrams($tin));
         $lattice = new Crust(Pantry::food('shortcrust'), 3, [], Seal::None, Lining::Tin, new Lid(4, 0.4, Glaze::None));
@@ -142,6 +145,16 @@ final class PastryTest extends TestCase
         self::assertEqualsWithDelta($watts, $material->conductivity(), 0.16 * $watts);
         self::assertGreaterThan(0.0003, $material->metres());
         self::assertLessThan(0.01, $material->metres());
+    }
+
+    /** Handbook values, from memory: what is black or glazed gives and takes nearly all, bright metal a quarter. */
+    public function test_dark_tins_take_radiation_and_bright_ones_throw_it_back(): void
+    {
+        foreach ([[TinMaterial::DarkSteel, 0.80, 0.90], [TinMaterial::Perforated, 0.80, 0.90], [TinMaterial::Glass, 0.88, 0.95], [TinMaterial::Ceramic, 0.88, 0.95], [TinMaterial::ShinySteel, 0.2, 0.3], [TinMaterial::Aluminium, 0.2, 0.35]] as [$material, $low, $high]) {
+            self::assertTrue($material->emissivity() >= $low && $material->emissivity() <= $high, $material->value);
+        }
+        // sheet of 0.6 mm, aluminium of 0.8, glass and stoneware of half a centimetre (common practice, no source)
+        self::assertSame([0.0006, 0.0006, 0.0008, 0.005, 0.005, 0.0006], array_map(static fn (TinMaterial $one): float => $one->metres(), TinMaterial::cases()));
     }
 
     public function test_only_holes_let_much_steam_out_below(): void
