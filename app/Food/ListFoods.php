@@ -13,6 +13,7 @@ use Hojaldre\Core\Food\EggSizes;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\OwnFood;
 use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Pie\StartingPlace;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -32,6 +33,7 @@ final class ListFoods
         $own = array_values(array_filter(array_map(static fn (KitchenFood $one): ?Food => $one->asFood(), $kept)));
         $row = static fn (Food $food, bool $isOwn): StoredFood => new StoredFood(
             EggSizes::apply($food, $user->eggs), Pantry::preparations($food->id), $isOwn ? OwnFood::label($food) : null, $kept[$food->id]->price_per_kg ?? null,
+            StartingPlace::of($food)->celsius(),
         );
 
         return Json::response(new FoodList([

@@ -21,7 +21,7 @@ final readonly class KeptAnswers
     /** @param  string  $asked  all that the answer depends on */
     public static function to(string $asked): self
     {
-        $key = hash('xxh128', Forecast::MODEL.$asked);
+        $key = hash('sha256', Forecast::MODEL.$asked);
 
         return new self(storage_path(sprintf('answers/%03d', hexdec(substr($key, 0, 6)) % self::SLOTS)), $key);
     }

@@ -22,7 +22,6 @@ use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Ingredient;
-use Hojaldre\Core\Pie\StartingPlace;
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
 use Hojaldre\Core\Tin\FoldedDiscs;
@@ -70,8 +69,6 @@ final readonly class Defaults
         public Food $salt,
         public float $rubbedSaltGrams,
         public float $boiledSaltGramsPerLitre,
-        public float $benchCelsius,
-        public float $fridgeCelsius,
         public float $eggGrams,
         public int $mostEggs,
         public int $mostYolks,
@@ -92,7 +89,7 @@ final readonly class Defaults
             BaseVerdict::CRISP_TO_RATIO, BaseVerdict::DRY_TO_RATIO, BaseVerdict::SOFT_TO_RATIO,
             $parBake, $parBake[1], 10, new Lid(3, 0.01, Glaze::Egg), new Lid(3, 0.4, Glaze::Egg), Lid::LATTICE_SHARE,
             new CustardLayer('custard', CustardStyle::Tender, [], []), new Ingredient(Pantry::food('dry-crumbs'), Amount::of(10)),
-            Pantry::food('salt'), 5, 10, StartingPlace::Bench->celsius(), StartingPlace::Fridge->celsius(), Custard::EGG_GRAMS,
+            Pantry::food('salt'), 5, 10, Custard::EGG_GRAMS,
             CustardSolver::MOST_EGGS, CustardSolver::MOST_YOLKS, CustardSolver::MOST_DAIRIES, Crust::MOST_STAGES, BakePlan::MOST_STAGES, Bill::MOST_TINS,
             Allergen::cases(),
             [

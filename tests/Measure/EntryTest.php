@@ -45,6 +45,9 @@ final class EntryTest extends TestCase
         $foods = $this->getJson("/api/kitchens/{$this->kitchen->id}/foods")->assertOk()->json('foods');
         self::assertIsArray($foods);
         self::assertCount(count(Pantry::all()), $foods);
+        // what has to be hot all through comes from the fridge
+        $from = array_column(array_map(static fn (array $one): array => ['id' => $one['food']['id'], 'from' => $one['fromCelsius']], $foods), 'from', 'id');
+        self::assertEquals([20, 5, 5], [$from['leeks'], $from['chicken-thigh'], $from['salmon']]);
     }
 
     /** @param  array<string, mixed>  $body */

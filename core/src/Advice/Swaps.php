@@ -110,8 +110,8 @@ final readonly class Swaps
         $bought = round($now / $yield);
         $new = new SolidLayer(
             $layer->id, $other, Amount::of(max($bought, $now)), $pressed ? [new Step($preparation->name, Amount::of($now))] : [], $layer->binder,
-            // raw flesh is kept cold, whatever it stands in for
-            $other->isRawFlesh() ? min($layer->fromCelsius, StartingPlace::Fridge->celsius()) : $layer->fromCelsius,
+            // never warmer than it is commonly kept, whatever it stands in for
+            min($layer->fromCelsius, StartingPlace::of($other) === StartingPlace::Fridge ? StartingPlace::Fridge->celsius() : INF),
         );
 
         return [$pie->withLayer($new), $pressed ? new Statement('swap.use-prepared', ['boughtGrams' => $bought, 'preparation' => $preparation->name, 'nowGrams' => $now]) : self::use(Amount::of($now))];

@@ -87,10 +87,16 @@ final readonly class Food implements Judged
         return $this->role === Role::Solid && ! $this->isCheese() && $this->per100g->protein >= self::FLESH_PROTEIN_GRAMS && $this->per100g->fibre < self::FLESH_FIBRE_GRAMS;
     }
 
-    /** The same, raw: its protein sets when it is blended into a custard. */
+    /** Has to be cooked through, and was not before: raw meat, poultry or fish, whatever else is in it. */
+    public function isRaw(): bool
+    {
+        return $this->role === Role::Solid && $this->safeCelsius !== null && $this->floorYield < self::COOKED_YIELD;
+    }
+
+    /** Raw flesh: its protein sets when it is blended into a custard. */
     public function isRawFlesh(): bool
     {
-        return $this->isFlesh() && $this->safeCelsius !== null && $this->floorYield < self::COOKED_YIELD;
+        return $this->isFlesh() && $this->isRaw();
     }
 
     /** Share of a heap of it that is the food and not the gaps between, 0 to 1. */

@@ -253,11 +253,11 @@ final readonly class Weights
         return $grams;
     }
 
-    /** Nothing in it is raw egg or raw flesh: it was cooked, and is made hot again. */
+    /** Nothing in it is raw egg (in a mayonnaise neither) or raw flesh: it was cooked, and is made hot again. */
     public function isReheated(): bool
     {
         foreach ($this->pie->layers as $layer) {
-            if ($layer instanceof SolidLayer ? $layer->isRawFlesh() : ($layer instanceof CustardLayer && ($layer->eggs !== [] || $layer->rawBlended() !== []))) {
+            if ($layer instanceof SolidLayer ? $layer->isRaw() : ($layer instanceof CustardLayer && $layer->eggCount() > 0)) {
                 return false;
             }
         }

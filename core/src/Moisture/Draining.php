@@ -8,12 +8,29 @@ namespace Hojaldre\Core\Moisture;
 final readonly class Draining
 {
     /** Beginnings of words for it, as cooks write them (common practice, no source). */
-    private const WORDS = ['boil', 'blanch', 'squeez', 'press', 'drain', 'wring', 'wrung', 'thaw', 'rins', 'soak', 'salted'];
+    private const HOT_WORDS = ['boil', 'blanch'];
+
+    private const COLD_WORDS = ['squeez', 'press', 'drain', 'wring', 'wrung', 'thaw', 'rins', 'soak', 'salted'];
+
+    /** Beginnings of words for heat (common practice, no source). */
+    private const COOKING_WORDS = [...self::HOT_WORDS, 'cook', 'fried', 'fry', 'brown', 'roast', 'bak', 'poach', 'simmer', 'stew', 'brais', 'steam', 'grill', 'sear', 'saut', 'sweat', 'melt', 'render', 'confit', 'reduc'];
 
     public static function isMeantBy(string $preparation): bool
     {
+        return self::says($preparation, [...self::HOT_WORDS, ...self::COLD_WORDS]);
+    }
+
+    /** Water that runs off and no word of heat: what was raw is still raw. */
+    public static function isCold(string $preparation): bool
+    {
+        return self::says($preparation, self::COLD_WORDS) && ! self::says($preparation, self::COOKING_WORDS);
+    }
+
+    /** @param  list<string>  $beginnings */
+    private static function says(string $preparation, array $beginnings): bool
+    {
         foreach (preg_split('/[^\p{L}]+/u', mb_strtolower($preparation)) ?: [] as $word) {
-            foreach (self::WORDS as $beginning) {
+            foreach ($beginnings as $beginning) {
                 if (str_starts_with($word, $beginning)) {
                     return true;
                 }

@@ -142,10 +142,17 @@ final readonly class SolidLayer implements Judged, Layer
         return $this->trueMl() * (1 + ($this->food->gramsPerMl / $this->food->bulkGramsPerMl - 1) * (1 - $this->softenedShare()));
     }
 
-    /** Meat, poultry or fish that has not been cooked before it goes in. */
-    public function isRawFlesh(): bool
+    /** Has to be cooked through and was not cooked before it goes in; what only thawed or drained is as raw as it was. */
+    public function isRaw(): bool
     {
-        return $this->food->isRawFlesh() && $this->now->grams > (1 - self::COOKED_SHARE) * $this->bought->grams;
+        $kept = 1.0;
+        $before = $this->bought->grams;
+        foreach ($this->steps as $step) {
+            $kept *= Draining::isCold($step->preparation) ? 1.0 : $step->after->grams / max(1e-9, $before);
+            $before = $step->after->grams;
+        }
+
+        return $this->food->isRaw() && $kept > 1 - self::COOKED_SHARE;
     }
 
     /** How far preparing has made it lie dense, 0 raw to 1: what has lost a quarter of its weight has no gaps left to speak of, and raw flesh is pressed down (judgement). */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Pie;
 
+use Hojaldre\Core\Food\Food;
+
 /** Where a layer commonly comes from when it goes in. */
 enum StartingPlace: string
 {
@@ -13,6 +15,12 @@ enum StartingPlace: string
     case Bench = 'bench';
     case Lukewarm = 'lukewarm';
     case Pan = 'pan';
+
+    /** What has to be hot all through is kept cold until it goes in; the rest stands on the bench (common practice, no source). */
+    public static function of(Food $food): self
+    {
+        return $food->safeCelsius === null ? self::Bench : self::Fridge;
+    }
 
     /** °C (common practice, no source) */
     public function celsius(): float

@@ -132,7 +132,7 @@ final class SwapsTest extends TestCase
         foreach (Swaps::of($warm, '/layers/0') as $swap) {
             $document = Change::applied($swap->changes, (array) json_decode(PieFile::write($warm), true));
             $layer = PieFile::fromDocument($document)->solids()[0];
-            self::assertSame($layer->food->isRawFlesh() ? 5.0 : 20.0, $layer->fromCelsius, $layer->food->id);
+            self::assertSame($layer->food->safeCelsius !== null ? 5.0 : 20.0, $layer->fromCelsius, $layer->food->id);
         }
     }
 }

@@ -22,7 +22,7 @@ use PHPUnit\Framework\TestCase;
 /** What a range promises: 8 kitchens in 10. */
 final class RangesTest extends TestCase
 {
-    private const KITCHENS = 100;
+    private const KITCHENS = 150;
 
     /** The tables of the normal distribution: mean 0, a third of all beyond one standard deviation, none beyond 2.5 here. */
     public function test_draws_are_normal_and_the_same_for_the_same_seed(): void

@@ -5,7 +5,13 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Tests\Forecast;
 
 use Hojaldre\Core\Custard\CustardStyle;
+use Hojaldre\Core\Food\DairyBody;
+use Hojaldre\Core\Food\DoughKind;
+use Hojaldre\Core\Food\FoodLabel;
+use Hojaldre\Core\Food\OwnFood;
 use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Food\Rawness;
+use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\Forecast\Readings\ReadingName;
 use Hojaldre\Core\Forecast\Readings\Verdict;
@@ -139,6 +145,25 @@ final class WeightsTest extends TestCase
         $of = static fn (Layer ...$layers): float => Weights::of(self::pie(array_values($layers)))->safeCelsius();
         $chicken = new SolidLayer('chicken', Pantry::food('chicken-thigh'), Amount::of(300), [], null);
         self::assertSame([74.0, 71.0, 74.0, 74.0], [$of($chicken), $of(self::custard(250, 400)), $of(self::leeks(400, 400)), $of($chicken, self::custard(250, 400))]);
+    }
+
+    /** Facts of the trade (common practice, no source): frying cooks, thawing does not; a raw sausage is raw however lean; mayonnaise has yolks in it. */
+    public function test_only_a_pie_with_nothing_raw_in_it_is_reheated(): void
+    {
+        $reheated = static fn (Layer ...$layers): bool => Weights::of(self::pie(array_values($layers)))->isReheated();
+        $mince = static fn (string $step, float $now): SolidLayer => new SolidLayer('mince', Pantry::food('minced-beef'), Amount::of(400), [new Step($step, Amount::of($now))], null);
+        self::assertSame(
+            [true, true, true, false, false, false, false],
+            [
+                $reheated($mince('browned', 300)), $reheated($mince('fried and drained', 300)), $reheated($mince('boiled', 300)), $reheated($mince('browned', 360)),
+                $reheated($mince('thawed and drained', 300)), $reheated($mince('thawed in the fridge', 300)), $reheated($mince('salted', 320)),
+            ],
+        );
+        $sausage = OwnFood::of('own-sausage', new FoodLabel('Sausage', Role::Solid, Rawness::Raw, DairyBody::Pours, 28, 8, 3, 11, 1.8, [], DoughKind::Short));
+        self::assertFalse($reheated(new SolidLayer('sausage', $sausage, Amount::of(300), [], null)));
+        self::assertTrue($reheated(new SolidLayer('ham', Pantry::food('cooked-ham'), Amount::of(300), [], null), self::leeks(400, 280)));
+        self::assertFalse($reheated(self::leeks(400, 280), new CustardLayer('custard', CustardStyle::Firm, [], [new Ingredient(Pantry::food('mayonnaise'), Amount::of(150))])));
+        self::assertFalse($reheated(self::custard(50, 100)));
     }
 
     /** @param  list<Layer>  $layers */

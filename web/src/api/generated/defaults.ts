@@ -109,8 +109,6 @@ export const defaults = {
     },
     "rubbedSaltGrams": 5,
     "boiledSaltGramsPerLitre": 10,
-    "benchCelsius": 20,
-    "fridgeCelsius": 5,
     "eggGrams": 50,
     "mostEggs": 24,
     "mostYolks": 12,

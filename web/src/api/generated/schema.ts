@@ -840,8 +840,6 @@ export interface components {
             rubbedSaltGrams: number;
             /** @description in the water it is boiled in */
             boiledSaltGramsPerLitre: number;
-            benchCelsius: number;
-            fridgeCelsius: number;
             /** @description a large egg without its shell */
             eggGrams: number;
             /** @description of the fridge, as the next two */
@@ -1620,6 +1618,8 @@ export interface components {
             label: components["schemas"]["FoodLabel"] | null;
             /** @description in the kitchen's money */
             pricePerKg: number | null;
+            /** @description °C that it commonly has when it goes in */
+            fromCelsius: number;
         };
         /** @description An oven of the kitchen. */
         StoredOven: {

@@ -137,7 +137,7 @@ describe("choosing a food", () => {
     expect(await screen.findByText("450 what?")).toBeTruthy();
     fireEvent.change(amount, { target: { value: "450 g" } });
     fireEvent.click(screen.getByRole("button", { name: "Add" }));
-    await waitFor(() => expect(add).toHaveBeenLastCalledWith(leeks.food, "450 g"));
+    await waitFor(() => expect(add).toHaveBeenLastCalledWith(leeks.food, "450 g", 20));
   });
 
   it("puts foods with a word that begins so before those that only contain it", () => {

@@ -10,8 +10,8 @@ import { useBenchContext } from "../BenchContext";
 type Props = {
   label: string;
   of: Food["role"];
-  /** puts so much of it in; words that are not understood come back with what to write */
-  add: (food: Food, words: string) => Promise<ReadResult<unknown>>;
+  /** puts so much of it in, as warm as it commonly is; words that are not understood come back with what to write */
+  add: (food: Food, words: string, fromCelsius: number) => Promise<ReadResult<unknown>>;
   cancel: () => void;
 };
 
@@ -37,14 +37,19 @@ export function FoodPicker({ label, of, add, cancel }: Props) {
   const [letters, setLetters] = useState("");
   const [food, setFood] = useState<Food | null>(null);
   const all = (data ?? []).map((one) => one.food).filter((one) => one.role === of);
+  const chosen = data?.find((one) => one.food.id === food?.id);
   const found = closest(all, letters);
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === "Escape") cancel();
   };
   return (
     <Box borderTop="1.6px solid {colors.rim}" paddingBlock="8px" onKeyDown={onKeyDown}>
-      {food ? (
-        <HowMuch food={food} cancel={() => setFood(null)} add={(words) => add(food, words)} />
+      {chosen ? (
+        <HowMuch
+          food={chosen.food}
+          cancel={() => setFood(null)}
+          add={(words) => add(chosen.food, words, chosen.fromCelsius)}
+        />
       ) : (
         <>
           <Line label={label} value={letters} change={setLetters} enter={() => setFood(found[0] ?? null)} />

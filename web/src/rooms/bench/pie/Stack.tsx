@@ -100,12 +100,10 @@ function AddLayer({ custard }: { custard: boolean }) {
       label={open === "solid" ? "Which food is laid on top?" : "What is scattered on the crust?"}
       of={open}
       cancel={() => setOpen(null)}
-      add={async (food, words) => {
+      add={async (food, words, fromCelsius) => {
         const read = await readWords(kitchen, "mass", words, food);
         if (!read.ok) return read;
         const amount = { words: read.value.words, grams: read.value.value };
-        // what has to be cooked through is kept cold until it goes in
-        const fromCelsius = food.safeCelsius === null ? defaults.benchCelsius : defaults.fridgeCelsius;
         if (open === "solid")
           pour(food.id, (id) => ({ kind: "solid", id, food, bought: amount, steps: [], binder: null, fromCelsius }));
         else pour(food.id, (id) => ({ kind: "scattered", id, food, amount, fromCelsius }), true);
