@@ -23,10 +23,13 @@ final readonly class ScaleWords
         };
     }
 
-    /** The range of a reading in the words of its scale; empty where figures are told, or where the cook sees no range in one word. */
+    /**
+     * The range of a reading in the words of its scale; empty where figures are told, where the cook sees no range in one word, and
+     * of a base that is paste or lifts off: how dry it is does not help it then.
+     */
     public static function between(Reading $reading, Words $words): string
     {
-        if ($reading->low === null || $reading->high === null) {
+        if ($reading->low === null || $reading->high === null || ($reading->unit === ReadingUnit::WaterRatio && ! in_array(BaseVerdict::tryFrom($reading->verdict->value), array_column(BaseVerdict::scale(), 0), true))) {
             return '';
         }
         [$low, $high] = [self::at($reading->low, self::of($reading->unit, $words)), self::at($reading->high, self::of($reading->unit, $words))];

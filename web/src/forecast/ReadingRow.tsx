@@ -89,6 +89,10 @@ export function ReadingRow({ reading, children, more }: Props) {
   );
 }
 
+/** What is like paste has no place between crisp and soggy. */
+const isOnScale = ({ words, between, verdict }: Reading) =>
+  !words.length || between !== "" || words.some(({ word }) => word === verdict);
+
 function Rule({ reading }: { reading: Reading }) {
   const [ref, width] = useWidth<HTMLDivElement>(340);
   const geometry = readingGeometry(reading, width);
@@ -109,7 +113,7 @@ function Rule({ reading }: { reading: Reading }) {
           strokeWidth="2"
           strokeDasharray={unknown ? "5 4" : undefined}
         />
-        {!unknown && <Loaf reading={reading} geometry={geometry} />}
+        {!unknown && isOnScale(reading) && <Loaf reading={reading} geometry={geometry} />}
         {geometry.wished && (
           <path
             d={`M${geometry.wished.from},${RULE + DEPTH - 5} V${RULE + DEPTH + 3} H${geometry.wished.to} V${RULE + DEPTH - 5}`}

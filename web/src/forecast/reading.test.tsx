@@ -105,6 +105,25 @@ describe("a reading", () => {
     expect(screen.getByText("dry to soggy")).toBeTruthy();
   });
 
+  it("puts no needle between crisp and soggy where the base is like paste", () => {
+    const words = [
+      { word: "crisp", to: 0.12 },
+      { word: "soggy", to: null },
+    ];
+    const crisp = { ...base, value: 0.1, low: 0.08, high: 0.11, words, scale: { from: 0, to: 0.6 } };
+    const drawn = (verdict: string) => {
+      const { container, unmount } = render(
+        <ChakraProvider value={system}>
+          <ReadingRow reading={{ ...crisp, verdict }} />
+        </ChakraProvider>,
+      );
+      const paths = container.querySelectorAll("path").length;
+      unmount();
+      return paths;
+    };
+    expect(drawn("like paste")).toBe(drawn("crisp") - 3);
+  });
+
   it("shows what was chosen as a band of its own, which is a wish and no wall", () => {
     const chosen = { ...base, wished: { from: 4, to: 9 } };
     expect(readingGeometry(chosen, 280).wished).toEqual({ from: 40, to: 90 });
