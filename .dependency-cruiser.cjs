@@ -11,7 +11,7 @@ module.exports = {
     {
       name: "ui-does-not-fetch",
       severity: "error",
-      from: { path: "^web/src/(ui|draw|forecast|advice|tin)/" },
+      from: { path: "^web/src/(ui|draw|forecast|advice|tin|pie|food)/" },
       // what the trade takes for usual is data, not a question
       to: { path: "^web/src/(api|rooms)/", pathNot: "generated/defaults", dependencyTypesNot: ["type-only"] },
     },

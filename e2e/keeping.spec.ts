@@ -4,10 +4,10 @@ import { entry, onTheBench, signIn, type } from "./support";
 test("unsaved work survives a reload, and a tab that was closed", async ({ page, context }) => {
   const { id, kitchen } = await onTheBench(page, "Quiche of the reload");
   await type(page, "Leeks, weight now", "290 g");
-  await expect(page.getByRole("button", { name: "Kept on this device, not saved" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Kept here, not saved" })).toBeVisible();
   await page.reload();
   await expect(entry(page, "Leeks, weight now")).toHaveValue("290 g");
-  await expect(page.getByRole("button", { name: "Kept on this device, not saved" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Kept here, not saved" })).toBeVisible();
   await page.getByRole("button", { name: "Undo", exact: true }).click();
   await expect(entry(page, "Leeks, weight now")).toHaveValue("315 g");
   await page.getByRole("button", { name: "Redo", exact: true }).click();

@@ -49,7 +49,12 @@ test("where nothing alone dries the base, a pair does, is applied with one press
   await onTheBench(page, "Quiche of the pair", (design) => {
     design.crust.shell = [];
     design.crust.thicknessMm = 6;
-    const raw = { preparation: "raw", after: { words: "450 g", grams: 450 }, saltGrams: 0, waterSaltGramsPerLitre: 0 };
+    const raw = {
+      preparation: "raw",
+      after: { words: "450 g", grams: 450, leastGrams: null, mostGrams: null },
+      saltGrams: 0,
+      waterSaltGramsPerLitre: 0,
+    };
     for (const layer of design.layers) if (layer.id === "leeks") layer.steps = [raw];
     design.bake.stages = design.bake.stages.map((stage) => ({ ...stage, ovenCelsius: 140, minutes: 60, rack: "high" }));
     design.bake.tinMaterial = "shiny-steel";

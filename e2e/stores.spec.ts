@@ -32,11 +32,8 @@ test("a cook writes down a food from its packet, prices it, takes it out and put
   await expect(row).toBeVisible();
 
   await onTheBench(page, "Quiche with the own food");
-  await page.getByRole("button", { name: "+ Add a layer" }).click();
-  await page.getByLabel("Which food is laid on top?").fill("can");
-  await page.keyboard.press("Enter");
-  await page.getByLabel("Canal chorizo: how much?").fill("80 g");
-  await page.keyboard.press("Enter");
+  await page.getByLabel("What goes in?").fill("80 g can");
+  await page.getByRole("button", { name: "Canal chorizo", exact: true }).click();
   await expect(page.locator('[data-row="own-canal-chorizo"]')).toContainText("80 g");
 });
 
@@ -74,10 +71,7 @@ test("a chain of steps, a weight to stop at, a lid, a scattered layer and a bill
   await expect(page.getByText(/cannot weigh more after this step than before it/).first()).toBeVisible();
   await page.getByRole("button", { name: "Undo", exact: true }).click();
 
-  await page.getByRole("button", { name: "+ Scatter crumbs" }).click();
-  await page.getByLabel("What is scattered on the crust?").fill("semo");
-  await page.keyboard.press("Enter");
-  await page.getByLabel("Semolina: how much?").fill("12 g");
+  await page.getByLabel("What goes in?").fill("12 g semolina");
   await page.keyboard.press("Enter");
   await expect(page.locator("[data-row=semolina]")).toContainText("can hold 24 g");
 

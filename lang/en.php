@@ -321,7 +321,12 @@ return [
     'amount.mass' => '{number} {unit} = {massGrams}',
     'amount.cup' => '{number} {system, select, us {US} australian {Australian} other {metric}} cup, raw and loose = {massGrams}',
     'amount.volume' => '{exactMl} at {number} g a ml ({system, select, us {US} australian {Australian} other {metric}} cup and spoons)',
+    'amount.loose' => '{unit, select, little {a little} pinch {a pinch} dash {a dash} splash {a splash} drizzle {a drizzle} glug {a glug} handful {a handful} spoon {a spoonful} ladle {a ladle} squeeze {a squeeze} drop {a drop} sprinkle {a sprinkling} teacup {a teacup} mug {a mug} glass {a glass} knob {a knob} other {a nut}}: about {massGrams}, between {leastGrams} and {mostGrams}',
+    'amount.after' => '{massGrams} when {text}, from about {boughtGrams}',
+    'amount.condition' => '{text}: about {massGrams}, between {leastGrams} and {mostGrams}',
+    'amount.range' => 'between {leastGrams} and {mostGrams}',
     'amount.pieces' => '{number} {piece} at {eachGrams} each',
 
+    ...require __DIR__.'/en/begin.php',
     ...require __DIR__.'/en/refused.php',
 ];

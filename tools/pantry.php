@@ -7,14 +7,20 @@ declare(strict_types=1);
  * instead, and fails when a table is stale.
  */
 
+use Hojaldre\Core\Food\NameKey;
+
+require __DIR__.'/autoload.php';
+
 $root = dirname(__DIR__);
 
 $files = [
     'eggs' => ['Eggs', 'Eggs and their parts, without shell.'],
     'dairy' => ['Dairy', 'What eggs are stirred with.'],
+    'liquids' => ['Liquids', 'What a sauce is made of, and what is poured.'],
     'cheeses' => ['Cheeses', 'Cheeses that are laid or folded in; bulk density as grated or crumbled.'],
     'meat-and-fish' => ['MeatAndFish', 'Meat, poultry and fish.'],
-    'vegetables' => ['Vegetables', 'Vegetables, roots and fruit, trimmed.'],
+    'vegetables' => ['Vegetables', 'Vegetables and roots, trimmed.'],
+    'fruit' => ['Fruit', 'Fruit, fresh and dried, trimmed.'],
     'dry-goods' => ['DryGoods', 'Herbs, nuts, pulses, fats, binders, seasonings and doughs.'],
 ];
 
@@ -58,7 +64,7 @@ $written = static fn (string $class, string $about, string $columns, array $rows
 
     PHP.implode('', array_map(static fn (string $row): string => "        $row,\n", $rows))."    ];\n}\n";
 
-$tables = [];
+$tables = $shown = [];
 foreach ($files as $file => [$class, $about]) {
     $rows = array_map(static fn (array $one): string => $text($one['id']).' => ['.implode(', ', [
         $text($one['name']), $text($one['role']), $text($one['texture']),
@@ -68,6 +74,7 @@ foreach ($files as $file => [$class, $about]) {
         $pieces($one['pieceGrams']), '['.implode(', ', array_map($text, $list($one['allergens']))).']',
         $one['doughKind'] === '' ? 'null' : $text($one['doughKind']),
     ]).']', $read($file));
+    $shown += array_column($read($file), 'name', 'id');
     $tables[$class] = $written($class, $about, 'Columns as in the table, composition in one.', $rows);
 }
 $prepared = [];
@@ -76,6 +83,21 @@ foreach ($read('preparations') as $one) {
 }
 $tables['Preparations'] = $written('Preparations', 'How water is driven off before the oven, and what it leaves of the trimmed weight.', 'By food: name, how, yield low and high, minutes low and high.', array_map(
     static fn (string $food, array $rows): string => $text($food).' => ['.implode(', ', $rows).']', array_keys($prepared), $prepared,
+));
+
+$tables['Names'] = $written('Names', 'What else cooks call a food.', 'By food.', array_map(
+    static fn (array $one): string => $text($one['food']).' => ['.implode(', ', array_map($text, $list($one['names']))).']', $read('names'),
+));
+
+$keys = $taken = [];
+foreach ($read('names') as $one) {
+    $own = array_map(NameKey::of(...), [$shown[$one['food']], explode(',', $shown[$one['food']])[0], ...$list($one['names'])]);
+    // a name of two foods is the first one's
+    $keys[$one['food']] = array_values(array_diff(array_unique($own), $taken));
+    $taken = [...$taken, ...$own];
+}
+$tables['NameKeys'] = $written('NameKeys', 'The keys of the names of each food, as NameKey makes them, with a bar between.', 'By food.', array_map(
+    static fn (string $food, array $own): string => $text($food).' => '.$text(implode('|', $own)), array_keys($keys), $keys,
 ));
 
 foreach ($tables as $class => $php) {

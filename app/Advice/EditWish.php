@@ -30,7 +30,7 @@ final readonly class EditWish
     public function read(User $user): ?Entry
     {
         try {
-            return $this->entry?->read($user->cookUnits());
+            return $this->entry?->read($user->cookUnits(), $user->temperatures);
         } catch (Refused $refused) {
             throw self::under('/entry', $refused);
         }

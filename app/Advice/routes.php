@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Advice\AdviseShell;
 use App\Advice\AskWhatIf;
+use App\Advice\AskWhatIsAssumed;
 use App\Advice\EditDesign;
 use App\Advice\FillGap;
 use App\Advice\FindWaysOut;
@@ -21,4 +22,5 @@ Route::post('shell', AdviseShell::class);
 Route::post('ways-out', FindWaysOut::class);
 Route::post('swaps', ListSwaps::class);
 Route::post('matches', MatchKitchen::class);
+Route::post('questions', AskWhatIsAssumed::class);
 Route::post('what-if', AskWhatIf::class);

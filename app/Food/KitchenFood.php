@@ -34,6 +34,12 @@ final class KitchenFood extends Model
         return array_filter(array_map(static fn (self $one): ?float => $one->price_per_kg, self::of($kitchen)), static fn (?float $price): bool => $price !== null);
     }
 
+    /** @return list<Food> the foods of the kitchen's own */
+    public static function ownOf(Kitchen $kitchen): array
+    {
+        return array_values(array_filter(array_map(static fn (self $one): ?Food => $one->asFood(), self::of($kitchen))));
+    }
+
     public static function putFood(Kitchen $kitchen, Food $food): void
     {
         self::put($kitchen, $food->id, ['food' => json_encode(DocumentWriter::write($food), JSON_THROW_ON_ERROR)]);

@@ -33,7 +33,7 @@ final class ListFoods
         $own = array_values(array_filter(array_map(static fn (KitchenFood $one): ?Food => $one->asFood(), $kept)));
         $row = static fn (Food $food, bool $isOwn): StoredFood => new StoredFood(
             EggSizes::apply($food, $user->eggs), Pantry::preparations($food->id), $isOwn ? OwnFood::label($food) : null, $kept[$food->id]->price_per_kg ?? null,
-            StartingPlace::of($food)->celsius(),
+            StartingPlace::of($food)->celsius(), Pantry::names($food->id),
         );
 
         return Json::response(new FoodList([

@@ -15,11 +15,12 @@ final readonly class StoredFood
 {
     /**
      * @param  list<Preparation>  $preparations
+     * @param  list<string>  $names  what else cooks call it
      * @param  FoodLabel|null  $label  what its packet says, of a food of the kitchen's own; null for the standard pantry
      * @param  float|null  $pricePerKg  in the kitchen's money
      * @param  float  $fromCelsius  °C that it commonly has when it goes in
      */
-    public function __construct(public Food $food, public array $preparations, public ?FoodLabel $label, public ?float $pricePerKg, public float $fromCelsius)
+    public function __construct(public Food $food, public array $preparations, public ?FoodLabel $label, public ?float $pricePerKg, public float $fromCelsius, public array $names)
     {
     }
 }

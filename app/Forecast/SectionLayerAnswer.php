@@ -6,6 +6,7 @@ namespace App\Forecast;
 
 use App\Contract\Schema;
 use Hojaldre\Core\Food\Texture;
+use Hojaldre\Core\Food\Tint;
 use Hojaldre\Core\Forecast\SectionLayer;
 
 #[Schema('SectionLayer')]
@@ -21,6 +22,7 @@ final readonly class SectionLayerAnswer
         public string $id,
         public string $kind,
         public Texture $texture,
+        public Tint $tint,
         public float $bottomMm,
         public float $topMm,
         public float $packing,
@@ -32,7 +34,7 @@ final readonly class SectionLayerAnswer
     public static function of(SectionLayer $layer): self
     {
         return new self(
-            $layer->id, $layer->kind, $layer->texture, round($layer->bottomMm, 2), round($layer->topMm, 2), round($layer->packingShare, 3), round($layer->waterPercent, 1), $layer->hasBinder,
+            $layer->id, $layer->kind, $layer->texture, $layer->tint, round($layer->bottomMm, 2), round($layer->topMm, 2), round($layer->packingShare, 3), round($layer->waterPercent, 1), $layer->hasBinder,
         );
     }
 }

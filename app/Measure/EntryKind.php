@@ -10,6 +10,9 @@ enum EntryKind: string
     case Mass = 'mass';
     case Volume = 'volume';
     case Length = 'length';
+    case Thickness = 'thickness';
+    case Width = 'width';
+    case Depth = 'depth';
     case Temperature = 'temperature';
     case Time = 'time';
 }

@@ -10,7 +10,7 @@ use App\Contract\Schema;
 final readonly class OtherAmountAnswer
 {
     /** @param  string  $food  its id in the pantry */
-    public function __construct(public string $food, public string $words, public float $grams)
+    public function __construct(public string $food, public string $words, public float $grams, public ?float $leastGrams, public ?float $mostGrams)
     {
     }
 }

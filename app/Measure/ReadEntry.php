@@ -25,6 +25,6 @@ final class ReadEntry
     #[InPath]
     public function __invoke(Request $request, #[CurrentUser] User $user): JsonResponse
     {
-        return Json::response(EntryAnswer::of(Body::read($request, EntryWords::class)->read($user->cookUnits()), $user->words()));
+        return Json::response(EntryAnswer::of(Body::read($request, EntryWords::class)->read($user->cookUnits(), $user->temperatures), $user->words()));
     }
 }

@@ -9,6 +9,7 @@ use Hojaldre\Core\Custard\Custard;
 use Hojaldre\Core\Custard\CustardStyle;
 use Hojaldre\Core\Custard\Solver\CustardSolver;
 use Hojaldre\Core\Food\Allergen;
+use Hojaldre\Core\Food\DoughKind;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Forecast\Bill;
@@ -42,6 +43,7 @@ final readonly class Defaults
     /**
      * @param  float  $crispToRatio  water to solids of a base
      * @param  list<ShellStage>  $parBake
+     * @param  list<ShellStage>  $puffBake  the same of puff
      * @param  ShellStage  $anotherShellStage  one stage more of a blind bake
      * @param  float  $anotherStageMinutes  one stage more of the bake
      * @param  Ingredient  $crumbs  folded into a wet layer
@@ -59,6 +61,7 @@ final readonly class Defaults
         public float $dryToRatio,
         public float $softToRatio,
         public array $parBake,
+        public array $puffBake,
         public ShellStage $anotherShellStage,
         public float $anotherStageMinutes,
         public Lid $lid,
@@ -87,7 +90,7 @@ final readonly class Defaults
 
         return new self(
             BaseVerdict::CRISP_TO_RATIO, BaseVerdict::DRY_TO_RATIO, BaseVerdict::SOFT_TO_RATIO,
-            $parBake, $parBake[1], 10, new Lid(3, 0.01, Glaze::Egg), new Lid(3, 0.4, Glaze::Egg), Lid::LATTICE_SHARE,
+            $parBake, ShellStage::usual(ShellBake::ParBaked, DoughKind::Puff), $parBake[1], 10, new Lid(3, Lid::VENT_SHARE, Glaze::Egg), new Lid(3, Lid::USUAL_LATTICE_SHARE, Glaze::Egg), Lid::LATTICE_SHARE,
             new CustardLayer('custard', CustardStyle::Tender, [], []), new Ingredient(Pantry::food('dry-crumbs'), Amount::of(10)),
             Pantry::food('salt'), 5, 10, Custard::EGG_GRAMS,
             CustardSolver::MOST_EGGS, CustardSolver::MOST_YOLKS, CustardSolver::MOST_DAIRIES, Crust::MOST_STAGES, BakePlan::MOST_STAGES, Bill::MOST_TINS,

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Pie\ArchivePie;
-use App\Pie\BlankPie;
 use App\Pie\CreatePie;
 use App\Pie\DuplicatePie;
 use App\Pie\ExportPie;
+use App\Pie\ListBeginnings;
 use App\Pie\ListPies;
 use App\Pie\ListRevisions;
 use App\Pie\SavePie;
@@ -15,7 +15,7 @@ use App\Pie\ShowRevision;
 use Illuminate\Support\Facades\Route;
 
 Route::get('pies', ListPies::class);
-Route::get('pies/blank', BlankPie::class);
+Route::get('beginnings', ListBeginnings::class);
 Route::get('pies/{pie}', ShowPie::class)->whereUuid('pie');
 Route::get('pies/{pie}/file', ExportPie::class)->whereUuid('pie');
 Route::get('pies/{pie}/revisions', ListRevisions::class)->whereUuid('pie');

@@ -30,7 +30,7 @@ final class EditTest extends TestCase
     {
         $this->edit('/layers/0/steps/0/after', 'mass', '280 g', 'leeks')->assertOk()
             ->assertJsonPath('entry.value', 280)
-            ->assertJsonPath('changes', [['at' => '/layers/0/steps/0/after', 'to' => ['words' => '280 g', 'grams' => 280]]])
+            ->assertJsonPath('changes', [['at' => '/layers/0/steps/0/after', 'to' => ['words' => '280 g', 'grams' => 280, 'leastGrams' => null, 'mostGrams' => null]]])
             ->assertJsonPath('forecast.bake', null)
             ->assertJsonPath('forecast.readings.2.name', 'base')
             ->assertJsonPath('forecast.weights.fillingGrams', 1143.8);
@@ -58,7 +58,7 @@ final class EditTest extends TestCase
     {
         $this->putJson('/api/session/units', ['volumes' => 'metric', 'temperatures' => 'celsius', 'eggs' => 'eu'])->assertOk();
         $egg = DocumentWriter::write(EggSizes::apply(Pantry::food('egg'), EggSizing::Eu));
-        $to = $this->postJson($this->at('/edits'), ['design' => $this->design(), 'at' => '/layers/2/eggs/0/amount', 'entry' => ['kind' => 'mass', 'words' => '3 large + 1 yolk', 'food' => $egg]])
+        $to = $this->postJson($this->at('/edits'), ['design' => $this->design(), 'at' => '/layers/2/eggs/0/amount', 'entry' => ['kind' => 'mass', 'words' => '3 large + 1 yolk', 'food' => $egg, 'boughtGrams' => null, 'preparation' => '']])
             ->assertOk()->assertJsonPath('changes.0.at', '/layers/2/eggs')->json('changes.0.to');
         self::assertSame([['3 large', 183], ['1 large', 21]], array_map(static fn (array $one): array => [$one['amount']['words'], (int) round($one['amount']['grams'])], $to));
     }
@@ -88,7 +88,7 @@ final class EditTest extends TestCase
     private function edit(string $at, string $kind, string $words, ?string $food = null): TestResponse
     {
         return $this->postJson($this->at('/edits'), ['design' => $this->design(), 'at' => $at, 'entry' => [
-            'kind' => $kind, 'words' => $words, 'food' => $food === null ? null : DocumentWriter::write(Pantry::food($food)),
+            'kind' => $kind, 'words' => $words, 'food' => $food === null ? null : DocumentWriter::write(Pantry::food($food)), 'boughtGrams' => null, 'preparation' => '',
         ]]);
     }
 

@@ -66,7 +66,7 @@ final class SessionTest extends TestCase
         $kitchen = $this->kitchen();
         $this->putJson('/api/session/units', ['volumes' => 'us', 'temperatures' => 'fahrenheit'])->assertStatus(401);
         $this->actingAs($this->member($kitchen));
-        $cup = fn (): float => (float) $this->postJson("/api/kitchens/$kitchen->id/entries", ['kind' => 'mass', 'words' => '1 cup', 'food' => DocumentWriter::write(Pantry::food('whole-milk'))])->assertOk()->json('value');
+        $cup = fn (): float => (float) $this->postJson("/api/kitchens/$kitchen->id/entries", ['kind' => 'mass', 'words' => '1 cup', 'food' => DocumentWriter::write(Pantry::food('whole-milk')), 'boughtGrams' => null, 'preparation' => ''])->assertOk()->json('value');
         self::assertSame(257.5, $cup());
         $this->putJson('/api/session/units', ['volumes' => 'us', 'temperatures' => 'fahrenheit', 'eggs' => 'eu'])->assertOk()->assertJsonPath('user.units', ['volumes' => 'us', 'temperatures' => 'fahrenheit', 'eggs' => 'eu']);
         self::assertSame(243.686, $cup());

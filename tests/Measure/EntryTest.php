@@ -22,22 +22,22 @@ final class EntryTest extends TestCase
 
     public function test_a_cooks_words_become_grams_of_that_food(): void
     {
-        $this->entry(['kind' => 'mass', 'words' => '3 medium', 'food' => DocumentWriter::write(Pantry::food('leeks'))])
-            ->assertOk()->assertExactJson(['words' => '3 medium', 'value' => 450, 'unit' => 'g', 'said' => '3 medium at 150 g each', 'others' => [], 'mode' => null]);
-        $this->entry(['kind' => 'length', 'words' => '9 1/2 in', 'food' => null])->assertOk()->assertJsonPath('value', 241.3);
-        $this->entry(['kind' => 'temperature', 'words' => '350 F', 'food' => null])->assertOk()->assertJsonPath('unit', '°C');
-        $this->entry(['kind' => 'temperature', 'words' => '160 °C fan', 'food' => null])->assertOk()->assertJsonPath('mode', 'fan')->assertJsonPath('said', '160 °C = 160 °C; about 180 °C static');
-        $this->entry(['kind' => 'time', 'words' => '1 h 10', 'food' => null])->assertOk()->assertJsonPath('value', 70);
+        $this->entry(['kind' => 'mass', 'words' => '3 medium', 'food' => DocumentWriter::write(Pantry::food('leeks')), 'boughtGrams' => null, 'preparation' => ''])
+            ->assertOk()->assertExactJson(['words' => '3 medium', 'value' => 450, 'unit' => 'g', 'least' => 360, 'most' => 540, 'said' => '3 medium at 150 g each; between 360 g and 540 g', 'others' => [], 'mode' => null]);
+        $this->entry(['kind' => 'length', 'words' => '9 1/2 in', 'food' => null, 'boughtGrams' => null, 'preparation' => ''])->assertOk()->assertJsonPath('value', 241.3);
+        $this->entry(['kind' => 'temperature', 'words' => '350 F', 'food' => null, 'boughtGrams' => null, 'preparation' => ''])->assertOk()->assertJsonPath('unit', '°C');
+        $this->entry(['kind' => 'temperature', 'words' => '160 °C fan', 'food' => null, 'boughtGrams' => null, 'preparation' => ''])->assertOk()->assertJsonPath('mode', 'fan')->assertJsonPath('said', '160 °C = 160 °C; about 180 °C static');
+        $this->entry(['kind' => 'time', 'words' => '1 h 10', 'food' => null, 'boughtGrams' => null, 'preparation' => ''])->assertOk()->assertJsonPath('value', 70);
     }
 
     public function test_words_not_understood_come_back_with_what_to_write(): void
     {
-        $this->entry(['kind' => 'mass', 'words' => '450', 'food' => DocumentWriter::write(Pantry::food('leeks'))])
+        $this->entry(['kind' => 'mass', 'words' => '450', 'food' => DocumentWriter::write(Pantry::food('leeks')), 'boughtGrams' => null, 'preparation' => ''])
             ->assertStatus(422)->assertJsonPath('at', '/words')->assertJsonPath('code', 'unit-missing');
-        $this->entry(['kind' => 'mass', 'words' => '450 g', 'food' => ['id' => 'leeks']])->assertStatus(422)->assertJsonPath('at', '/food/name');
-        $this->entry(['kind' => 'mass', 'words' => '450 g', 'food' => null])->assertStatus(422)->assertJsonPath('at', '/food');
-        $this->entry(['kind' => 'weight', 'words' => '450 g', 'food' => null])->assertStatus(422)->assertJsonPath('at', '/kind');
-        $this->entry(['kind' => 'length', 'words' => str_repeat('9', 300), 'food' => null])->assertStatus(422)->assertJsonPath('at', '/words');
+        $this->entry(['kind' => 'mass', 'words' => '450 g', 'food' => ['id' => 'leeks'], 'boughtGrams' => null, 'preparation' => ''])->assertStatus(422)->assertJsonPath('at', '/food/name');
+        $this->entry(['kind' => 'mass', 'words' => '450 g', 'food' => null, 'boughtGrams' => null, 'preparation' => ''])->assertStatus(422)->assertJsonPath('at', '/food');
+        $this->entry(['kind' => 'weight', 'words' => '450 g', 'food' => null, 'boughtGrams' => null, 'preparation' => ''])->assertStatus(422)->assertJsonPath('at', '/kind');
+        $this->entry(['kind' => 'length', 'words' => str_repeat('9', 300), 'food' => null, 'boughtGrams' => null, 'preparation' => ''])->assertStatus(422)->assertJsonPath('at', '/words');
     }
 
     public function test_the_pantry_is_listed_with_its_preparations(): void

@@ -129,7 +129,7 @@ final class PieTest extends TestCase
 
     public function test_a_blank_pie_can_be_put_down_and_forecast(): void
     {
-        $blank = json_decode((string) $this->getJson($this->at('/pies/blank'))->assertOk()->getContent(), true);
+        $blank = $this->blank();
         $this->postJson($this->at('/pies'), $blank)->assertCreated()->assertJsonPath('forecast.readings.0.state', 'unknown');
     }
 
@@ -185,7 +185,7 @@ final class PieTest extends TestCase
         self::assertEqualsWithDelta(15 + 6 + 46 + 20, $last['minute'], 0.01);
         self::assertCount($film['grid']['rows'] * $film['grid']['columns'], $last['waterPercent']);
         self::assertSame([0, 100], [min($film['frames'][0]['setPercent']), min(100, max($last['setPercent']))]);
-        $blank = json_decode((string) $this->getJson($this->at('/pies/blank'))->getContent(), true);
+        $blank = $this->blank();
         $this->postJson($this->at('/bake'), $blank)->assertOk()->assertJsonPath('film', null);
     }
 
@@ -203,15 +203,15 @@ final class PieTest extends TestCase
 
     public function test_a_new_pie_is_wanted_as_brown_as_the_cook_wanted_the_last_one(): void
     {
-        $this->getJson($this->at('/pies/blank'))->assertOk()->assertJsonPath('bake.colour', 'gold');
+        $this->getJson($this->at('/beginnings'))->assertOk()->assertJsonPath('beginnings.0.design.bake.colour', 'gold');
         $id = $this->postJson($this->at('/pies'), $this->design())->assertCreated()->json('id');
         $design = $this->design();
         $design['bake']['colour'] = 'deep';
         $this->postJson($this->at("/pies/$id/revisions"), ['basedOn' => 1, 'design' => $design])->assertOk();
-        $this->getJson($this->at('/pies/blank'))->assertJsonPath('bake.colour', 'deep');
+        $this->getJson($this->at('/beginnings'))->assertJsonPath('beginnings.0.design.bake.colour', 'deep');
         // another cook has wishes of their own
         $this->actingAs($this->member($this->kitchen, Role::Cook));
-        $this->getJson($this->at('/pies/blank'))->assertJsonPath('bake.colour', 'gold');
+        $this->getJson($this->at('/beginnings'))->assertJsonPath('beginnings.0.design.bake.colour', 'gold');
     }
 
     public function test_what_came_out_is_matched_to_an_oven_and_accepted_by_the_design(): void
@@ -226,7 +226,7 @@ final class PieTest extends TestCase
         self::assertStringContainsString('as it was matched', implode(' ', $with->json('assumptions')));
         $this->postJson($this->at('/matches'), ['design' => $design, 'told' => ['set' => null, 'base' => null, 'top' => null, 'underside' => null]])->assertStatus(422)->assertJsonPath('at', '/told');
         $this->postJson($this->at('/matches'), ['design' => $design, 'told' => ['set' => 'like soup', 'base' => null, 'top' => null, 'underside' => null]])->assertStatus(422)->assertJsonPath('at', '/told/set');
-        $blank = json_decode((string) $this->getJson($this->at('/pies/blank'))->getContent(), true);
+        $blank = $this->blank();
         $this->postJson($this->at('/matches'), ['design' => $blank, 'told' => ['set' => 'runny', 'base' => null, 'top' => null, 'underside' => null]])->assertOk()->assertJsonPath('match', null);
     }
 
@@ -256,5 +256,14 @@ final class PieTest extends TestCase
     private function at(string $path): string
     {
         return "/api/kitchens/{$this->kitchen->id}$path";
+    }
+
+    /** @return array<string, mixed> a quiche with nothing in it yet */
+    private function blank(): array
+    {
+        $design = json_decode((string) $this->getJson($this->at('/beginnings'))->assertOk()->getContent(), true)['beginnings'][0]['design'];
+        assert(is_array($design));
+
+        return $design;
     }
 }

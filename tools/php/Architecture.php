@@ -30,6 +30,7 @@ final class Architecture
         'Oven' => ['Document'],
         'Pastry' => ['Refusal', 'Document', 'Food', 'Tin', 'Oven'],
         'Pie' => ['Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Custard', 'Moisture', 'Seasoning', 'Oven', 'Pastry'],
+        'Recipe' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Custard', 'Oven', 'Pastry', 'Pie'],
         'PieFile' => ['Refusal', 'Document', 'Pastry', 'Pie'],
         'Bake' => ['Food', 'Safety', 'Oven', 'Pastry'],
         'Forecast' => ['Statement', 'Document', 'Food', 'Tin', 'Custard', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake'],

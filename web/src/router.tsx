@@ -6,6 +6,8 @@ import { NotHere } from "./NotHere";
 
 const SignIn = lazy(() => import("./rooms/signin/SignIn"));
 const Pies = lazy(() => import("./rooms/pies/Pies"));
+const Begin = lazy(() => import("./rooms/begin/Begin"));
+const Recipe = lazy(() => import("./rooms/begin/Recipe"));
 const Stores = lazy(() => import("./rooms/stores/Stores"));
 const Card = lazy(() => import("./rooms/card/Card"));
 const Bench = lazy(() => import("./rooms/bench/Bench"));
@@ -20,6 +22,8 @@ export const router = createBrowserRouter([
     element: <AppFrame />,
     children: [
       { path: "pies", element: wait(<Pies />) },
+      { path: "begin", element: wait(<Begin />) },
+      { path: "begin/recipe", element: wait(<Recipe />) },
       { path: "stores", element: wait(<Stores />) },
       { path: "bench/:pie", element: wait(<Bench />) },
       { path: "card/:pie", element: wait(<Card />) },

@@ -224,5 +224,5 @@ export function wrapper({ children }: { children: ReactNode }) {
 export const show = (node: ReactNode) => render(node, { wrapper });
 
 export const foods = (list: Food[]) => ({
-  foods: list.map((food) => ({ food, preparations: [], label: null, pricePerKg: null, fromCelsius: 20 })),
+  foods: list.map((food) => ({ food, preparations: [], label: null, pricePerKg: null, fromCelsius: 20, names: [] })),
 });

@@ -11,11 +11,17 @@ use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Measure\Entry;
 use Hojaldre\Core\Measure\EntryUnit;
+use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Measure\OtherAmount;
+use Hojaldre\Core\Measure\Span;
 use Hojaldre\Core\Oven\OvenMode;
 use Hojaldre\Core\Pie\Amount;
+use Hojaldre\Core\Pie\Assumed;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\Places;
+use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Pie\Step;
 use Hojaldre\Core\PieFile\PieFile;
 use Hojaldre\Core\Refusal\Refused;
 
@@ -29,7 +35,8 @@ final readonly class TypedIn
 
     /**
      * An amount keeps its words. An oven's temperature is whole degrees and brings "fan" along; water to the rim is whole
-     * millilitres. "3 large + 1 yolk" puts the yolk down beside the eggs. In a list of foods the amount is one food more.
+     * millilitres. "3 large + 1 yolk" puts the yolk down beside the eggs. In a list of foods the amount is one food more. "400 g
+     * squeezed" brings the step along, with its weight after. What is said now is assumed no more.
      *
      * @param  string  $at  JSON pointer to an amount, a number or a list of foods of the design
      * @param  Food|null  $food  that was measured; needed for a list
@@ -38,9 +45,14 @@ final readonly class TypedIn
      */
     public static function at(Pie $pie, string $at, Entry $entry, ?Food $food, EggSizing $eggSizing): self
     {
-        $changes = self::changes(DocumentWriter::write($pie), $at, $entry, $food, $eggSizing);
+        $document = DocumentWriter::write($pie);
+        $changes = self::changes($document, $at, $entry, $food, $eggSizing);
+        [$steps, $assumes] = self::steps($pie, $at, $entry);
+        $assumed = Assumed::without($pie->assumed, Places::of($pie, $at));
+        $assumed = [...array_filter($assumed, static fn (Assumed $one): bool => ! in_array($one->place, $assumes, true)), ...Assumed::all(...$assumes)];
+        $changes = [...$changes, ...$steps, ...($assumed == $pie->assumed ? [] : [new Change('/assumed', array_map(DocumentWriter::write(...), array_values($assumed)))])];
 
-        return new self(PieFile::fromDocument(Change::applied($changes, DocumentWriter::write($pie))), $changes);
+        return new self(PieFile::fromDocument(Change::applied($changes, $document)), $changes);
     }
 
     /**
@@ -50,7 +62,7 @@ final readonly class TypedIn
     private static function changes(array $document, string $at, Entry $entry, ?Food $food, EggSizing $eggSizing): array
     {
         $now = Change::valueAt($document, $at);
-        if (is_array($now) && array_keys($now) === ['words', 'grams']) {
+        if (is_array($now) && array_slice(array_keys($now), 0, 2) === ['words', 'grams']) {
             return $entry->others === []
                 ? [new Change($at, DocumentWriter::write(self::amount($entry)))]
                 : [self::beside($document, dirname($at, 2), (int) basename(dirname($at)), $entry, $eggSizing)];
@@ -64,7 +76,7 @@ final readonly class TypedIn
             throw Refused::because('no-such-place', '', ['text' => $at]);
         }
         $isWhole = in_array($entry->unit, [EntryUnit::Celsius, EntryUnit::Millilitres], true);
-        $changes = [new Change($at, $isWhole ? round($entry->value) : $entry->value)];
+        $changes = [new Change($at, $isWhole ? round($entry->value) : $entry->value), ...self::otherEnd($document, $at, $entry->value)];
         if ($entry->isFan !== null) {
             $changes[] = new Change(dirname($at).'/mode', ($entry->isFan ? OvenMode::Fan : OvenMode::Static)->value);
         }
@@ -72,9 +84,52 @@ final readonly class TypedIn
         return $changes;
     }
 
+    /**
+     * A sloped tin keeps its slope where one end would pass the other.
+     *
+     * @param  array<string, mixed>  $document
+     * @return list<Change>
+     */
+    private static function otherEnd(array $document, string $at, float $mm): array
+    {
+        $other = ['/tin/floorDiameterMm' => '/tin/rimDiameterMm', '/tin/rimDiameterMm' => '/tin/floorDiameterMm'][$at] ?? null;
+        [$was, $end] = [Change::valueAt($document, $at), $other === null ? null : Change::valueAt($document, $other)];
+        if ($other === null || ! is_numeric($was) || ! is_numeric($end) || ($at === '/tin/floorDiameterMm' ? $mm <= $end : $mm >= $end)) {
+            return [];
+        }
+
+        return [new Change($other, $mm + $end - $was)];
+    }
+
     private static function amount(Entry $entry): Amount
     {
-        return new Amount($entry->words, $entry->value);
+        return Amount::spoken($entry->words, $entry->span());
+    }
+
+    /**
+     * What was bought tells of a step ("400 g squeezed"), or moves the weight after one that nobody weighed.
+     *
+     * @return array{list<Change>, list<string>} and the places that are assumed with it
+     */
+    private static function steps(Pie $pie, string $at, Entry $entry): array
+    {
+        if (preg_match('~^/layers/(\d{1,3})/bought$~D', $at, $m) !== 1 || ! ($layer = $pie->layers[(int) $m[1]] ?? null) instanceof SolidLayer) {
+            return [[], []];
+        }
+        $place = "/layers/$layer->id/steps/0/after";
+        if ($entry->after !== null) {
+            $step = new Step($entry->preparation, Amount::spoken(Figures::grams($entry->after->value), $entry->after));
+
+            // of the two weights, the one that was not said is assumed
+            return [[new Change("/layers/$m[1]/steps", [DocumentWriter::write($step)])], [$entry->after->isExact() ? "/layers/$layer->id/bought" : $place]];
+        }
+        if (count($layer->steps) === 1 && $pie->assumes($place) && $layer->bought->grams > 0) {
+            $after = $layer->steps[0]->after->span()->times($entry->value / $layer->bought->grams);
+
+            return [[new Change("/layers/$m[1]/steps/0/after", DocumentWriter::write(Amount::spoken(Figures::grams($after->value), $after)))], [$place]];
+        }
+
+        return [[], []];
     }
 
     /**
@@ -89,7 +144,7 @@ final readonly class TypedIn
             throw Refused::because('no-such-place', '', ['text' => $at]);
         }
         $list[$index] = ['amount' => DocumentWriter::write(self::amount($entry))] + $list[$index];
-        $others = array_map(static fn (OtherAmount $one): Ingredient => new Ingredient(EggSizes::apply(Pantry::food($one->food), $eggSizing), new Amount($one->words, $one->grams)), $entry->others);
+        $others = array_map(static fn (OtherAmount $one): Ingredient => new Ingredient(EggSizes::apply(Pantry::food($one->food), $eggSizing), Amount::spoken($one->words, Span::of($one->grams, $one->leastGrams ?? $one->grams, $one->mostGrams ?? $one->grams))), $entry->others);
         $ids = array_map(static fn (Ingredient $one): string => $one->food->id, $others);
         $kept = array_filter($list, static fn (mixed $one): bool => ! in_array(is_array($one) && is_array($one['food'] ?? null) ? $one['food']['id'] ?? '' : '', $ids, true));
 

@@ -84,7 +84,8 @@ final readonly class Food implements Judged
     /** Meat, poultry or fish, raw or cooked. */
     public function isFlesh(): bool
     {
-        return $this->role === Role::Solid && ! $this->isCheese() && $this->per100g->protein >= self::FLESH_PROTEIN_GRAMS && $this->per100g->fibre < self::FLESH_FIBRE_GRAMS;
+        return $this->role === Role::Solid && ! $this->isCheese() && ! in_array(Allergen::Soya, $this->allergens, true) && ! in_array(Allergen::Nuts, $this->allergens, true)
+            && $this->id !== 'boiled-egg' && $this->per100g->protein >= self::FLESH_PROTEIN_GRAMS && $this->per100g->fibre < self::FLESH_FIBRE_GRAMS;
     }
 
     /** Has to be cooked through, and was not before: raw meat, poultry or fish, whatever else is in it. */

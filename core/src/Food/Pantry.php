@@ -8,7 +8,10 @@ use Hojaldre\Core\Food\Pantry\Cheeses;
 use Hojaldre\Core\Food\Pantry\Dairy;
 use Hojaldre\Core\Food\Pantry\DryGoods;
 use Hojaldre\Core\Food\Pantry\Eggs;
+use Hojaldre\Core\Food\Pantry\Fruit;
+use Hojaldre\Core\Food\Pantry\Liquids;
 use Hojaldre\Core\Food\Pantry\MeatAndFish;
+use Hojaldre\Core\Food\Pantry\Names;
 use Hojaldre\Core\Food\Pantry\Preparations;
 use Hojaldre\Core\Food\Pantry\Vegetables;
 use InvalidArgumentException;
@@ -16,7 +19,7 @@ use InvalidArgumentException;
 /** The foods every kitchen starts with, by id. */
 final readonly class Pantry
 {
-    private const TABLES = Eggs::ROWS + Dairy::ROWS + Cheeses::ROWS + MeatAndFish::ROWS + Vegetables::ROWS + DryGoods::ROWS;
+    private const TABLES = Eggs::ROWS + Dairy::ROWS + Liquids::ROWS + Cheeses::ROWS + MeatAndFish::ROWS + Vegetables::ROWS + Fruit::ROWS + DryGoods::ROWS;
 
     public static function food(string $id): Food
     {
@@ -45,7 +48,7 @@ final readonly class Pantry
     /** The table a food stands in ("cheeses", "vegetables"), or null for a food that is not of the pantry. */
     public static function family(string $id): ?string
     {
-        foreach (['eggs' => Eggs::ROWS, 'dairy' => Dairy::ROWS, 'cheeses' => Cheeses::ROWS, 'meat and fish' => MeatAndFish::ROWS, 'vegetables' => Vegetables::ROWS, 'dry goods' => DryGoods::ROWS] as $family => $rows) {
+        foreach (['eggs' => Eggs::ROWS, 'dairy' => Dairy::ROWS, 'liquids' => Liquids::ROWS, 'cheeses' => Cheeses::ROWS, 'meat and fish' => MeatAndFish::ROWS, 'vegetables' => Vegetables::ROWS, 'fruit' => Fruit::ROWS, 'dry goods' => DryGoods::ROWS] as $family => $rows) {
             if (isset($rows[$id])) {
                 return $family;
             }
@@ -58,6 +61,12 @@ final readonly class Pantry
     public static function all(): array
     {
         return array_map(self::food(...), array_keys(self::TABLES));
+    }
+
+    /** @return list<string> what else cooks call it, the commonest first */
+    public static function names(string $id): array
+    {
+        return Names::ROWS[$id] ?? [];
     }
 
     /** @return list<Preparation> */

@@ -9,6 +9,8 @@ enum Role: string
 {
     case Egg = 'egg';
     case Dairy = 'dairy';
+    /** Water, stock, wine: what a sauce is made of. */
+    case Liquid = 'liquid';
     case Solid = 'solid';
     case Binder = 'binder';
     case Seasoning = 'seasoning';

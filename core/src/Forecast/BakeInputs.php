@@ -12,6 +12,7 @@ use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Roots;
 use Hojaldre\Core\Oven\StandsOn;
 use Hojaldre\Core\Pastry\Glaze;
+use Hojaldre\Core\Pastry\Lid;
 use Hojaldre\Core\Pastry\Lining;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Form;
@@ -44,7 +45,7 @@ final readonly class BakeInputs
     private const LID_SHARE = 0.5;
 
     /** A fold is closed but for its vents, and commonly glazed with egg (common practice, no source). */
-    public const FOLD_OPEN_SHARE = 0.01;
+    public const FOLD_OPEN_SHARE = Lid::VENT_SHARE;
 
     public const FOLD_GLAZE = Glaze::Egg;
 
@@ -70,7 +71,7 @@ final readonly class BakeInputs
             isLined: $isFold || $pie->crust->lining === Lining::Tin,
             hasWall: ! $isFold,
             lidMm: $isFold ? $pie->crust->thicknessMm : ($lid->thicknessMm ?? 0.0),
-            openShare: $isFold ? self::FOLD_OPEN_SHARE : ($lid->openShare ?? 0.0),
+            openShare: $lid->openShare ?? ($isFold ? self::FOLD_OPEN_SHARE : 0.0),
             tinMaterial: $pie->bake->tinMaterial,
             pastry: $pie->crust->dough->per100g,
             pastryKgPerM3: $pie->crust->dough->gramsPerMl * 1000,
@@ -168,7 +169,7 @@ final readonly class BakeInputs
     {
         $pie = $weights->pie;
         if ($pie->form() === Form::Folded) {
-            return [self::GLAZES[self::FOLD_GLAZE->value], Browning::PASTRY_HALF_WATER_RATIO];
+            return [self::GLAZES[($pie->crust->lid->glaze ?? self::FOLD_GLAZE)->value], Browning::PASTRY_HALF_WATER_RATIO];
         }
         if ($pie->crust->lid !== null) {
             return [self::LID_SHARE * self::GLAZES[$pie->crust->lid->glaze->value], Browning::PASTRY_HALF_WATER_RATIO];

@@ -16,7 +16,7 @@ use Hojaldre\Core\Statement\Statement;
 final readonly class Forecast
 {
     /** Counts up whenever the model reads the same design otherwise: what was stored of an older one is read anew (definition). */
-    public const MODEL = 6;
+    public const MODEL = 7;
 
     /** @param  list<Reading>  $readings those that apply to this pie, in the order of ReadingName */
     private function __construct(

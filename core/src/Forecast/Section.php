@@ -66,7 +66,7 @@ final readonly class Section
 
         return new self(
             $pie->form(),
-            $isFold ? new Lid($crustMm, BakeInputs::FOLD_OPEN_SHARE, BakeInputs::FOLD_GLAZE) : $pie->crust->lid,
+            $isFold ? new Lid($crustMm, $pie->crust->lid->openShare ?? BakeInputs::FOLD_OPEN_SHARE, $pie->crust->lid->glaze ?? BakeInputs::FOLD_GLAZE) : $pie->crust->lid,
             $tin, $layers, $line, $top, $tin->depthMm - $top,
         );
     }

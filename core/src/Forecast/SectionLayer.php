@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Forecast;
 
 use Hojaldre\Core\Food\Texture;
+use Hojaldre\Core\Food\Tint;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Layer;
 use Hojaldre\Core\Pie\ScatteredLayer;
@@ -23,6 +24,7 @@ final readonly class SectionLayer
         public string $id,
         public string $kind,
         public Texture $texture,
+        public Tint $tint,
         public float $bottomMm,
         public float $topMm,
         public float $packingShare,
@@ -45,7 +47,9 @@ final readonly class SectionLayer
             default => [Texture::Plain, 1.0, 0.0, false],
         };
 
-        return new self($layer->id(), $kind, $texture, $bottomMm, $topMm, $packing, $water, $hasBinder);
+        $tint = $layer instanceof CustardLayer ? Tint::Custard : Tint::of($layer->ingredients()[0]->food);
+
+        return new self($layer->id(), $kind, $texture, $tint, $bottomMm, $topMm, $packing, $water, $hasBinder);
     }
 
     private static function solidWaterPercent(SolidLayer $solid): float

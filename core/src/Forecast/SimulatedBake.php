@@ -66,7 +66,7 @@ final readonly class SimulatedBake
         $input = BakeInputs::of($weights);
         $result = Simulation::run($input, self::kitchen($weights->pie->bake->matched), $resolution, $film);
 
-        return new self($input, $result, BakeInputs::units($weights->pie), $isRough, BakeOffsets::none(), BakeRanges::of($input));
+        return new self($input, $result, BakeInputs::units($weights->pie), $isRough, BakeOffsets::none(), BakeRanges::of($input, $weights->doubts()));
     }
 
     /** How the cook's own kitchen was found to differ. */

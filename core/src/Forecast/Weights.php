@@ -90,13 +90,21 @@ final readonly class Weights
     }
 
     /**
-     * The same design where a kitchen differs, less and more, one cause a pair.
+     * The same design where a kitchen differs, or an amount that nobody weighed, less and more, one cause a pair.
      *
      * @return list<array{self, self}>
      */
     public function deviated(): array
     {
-        return array_map(fn (array $pair): array => array_map($this->under(...), $pair), WeighingDeviation::pairs());
+        return [
+            ...array_map(fn (array $pair): array => array_map($this->under(...), $pair), WeighingDeviation::pairs()),
+            ...array_map(fn (array $pair): array => [$pair[0]->settling($this->earlyShare), $pair[1]->settling($this->earlyShare)], $this->doubts()->pairs),
+        ];
+    }
+
+    public function doubts(): AmountDoubts
+    {
+        return AmountDoubts::of($this);
     }
 
     /** The same design where one kitchen differs. */
@@ -233,8 +241,8 @@ final readonly class Weights
         }
 
         if ($layer->dairies === []) {
-            // a custard that is only begun
-            return true;
+            // a custard that is only begun; one that nothing was poured into says nothing yet
+            return $layer->ingredients() !== [];
         }
 
         return ! $this->pie->form()->isClosed() && $layer->liquidGrams() >= self::POURED_SHARE * $layer->grams() && $this->binderStarchGrams() < self::BINDING_STARCH * $layer->liquidGrams();

@@ -8,7 +8,7 @@ namespace Hojaldre\Core\Measure;
 final readonly class OtherAmount
 {
     /** @param  string  $food  its id in the pantry */
-    public function __construct(public string $food, public string $words, public float $grams)
+    public function __construct(public string $food, public string $words, public float $grams, public ?float $leastGrams = null, public ?float $mostGrams = null)
     {
     }
 }

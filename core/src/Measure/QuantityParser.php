@@ -4,106 +4,135 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Measure;
 
+use Hojaldre\Core\Measure\Spoken\SpokenNumber;
+use Hojaldre\Core\Measure\Spoken\Tokens;
 use Hojaldre\Core\Refusal\Refused;
 use Hojaldre\Core\Statement\Statement;
 
-/** Reads lengths, volumes, temperatures and times as cooks write them: "24 cm", "9 1/2 in", "350 °F", "1 h 10 min". */
+/** Reads lengths, volumes and times as cooks say them: "24 cm", "quarter inch", "a coin", "1 h 10", "an hour and a quarter", "15 + 5". */
 final readonly class QuantityParser
 {
-    /** Fan = static less 20 °C (common practice, no source). */
-    public const FAN_KELVINS = 20.0;
+    /** A limit of ours (definition). */
+    private const MOST_LETTERS = 80;
 
-    /** @throws Refused unit-missing, unit-unknown and those of QuantityText */
-    public static function length(string $words): Entry
+    private const MM = ['mm' => 1.0, 'millimetre' => 1.0, 'millimetres' => 1.0, 'millimeter' => 1.0, 'millimeters' => 1.0, 'mil' => 1.0, 'cm' => 10.0, 'cms' => 10.0, 'centimetre' => 10.0, 'centimetres' => 10.0, 'centimeter' => 10.0, 'centimeters' => 10.0, 'in' => 25.4, 'ins' => 25.4, 'inch' => 25.4, 'inches' => 25.4, '"' => 25.4, '″' => 25.4];
+
+    /** As thick as things at hand, mm: most likely, least, most (judgement; a coin is 1.7 to 2.8). */
+    private const AS_THICK_AS = ['coin' => [2.2, 1.7, 2.8], 'pencil' => [7.0, 6.0, 8.0], 'card' => [0.8, 0.5, 1.0], 'matchstick' => [2.0, 1.8, 2.5], 'finger' => [15.0, 12.0, 18.0], 'thumb' => [20.0, 17.0, 23.0], 'paper' => [0.2, 0.1, 0.5]];
+
+    private const MINUTES = ['h' => 60.0, 'hr' => 60.0, 'hrs' => 60.0, 'hour' => 60.0, 'hours' => 60.0, 'min' => 1.0, 'mins' => 1.0, 'minute' => 1.0, 'minutes' => 1.0, 'm' => 1.0, "'" => 1.0, 's' => 1 / 60, 'sec' => 1 / 60, 'secs' => 1 / 60, 'second' => 1 / 60, 'seconds' => 1 / 60];
+
+    /** Words beside a length or a time that change nothing (common practice, no source). */
+    private const IDLE = ['of', 'the', 'a', 'an', 'and', 'thick', 'thickness', 'wide', 'across', 'deep', 'diameter', 'in', 'round', 'as', 'long', 'for', 'until', 'or', 'golden', 'thin', 'roughly', 'tin', 'dish', 'pan', 'more', 'then', 'about', 'pound', 'set', 'brown', 'bake', 'total', 'to', 'rim', 'water'];
+
+    /** @throws Refused unit-missing, unit-unknown, number-missing, words-not-understood, number-not-understood */
+    public static function length(string $words, ?LikelyLength $likely = null): Entry
     {
-        $read = QuantityText::read($words);
-        $mm = 0.0;
-        foreach ($read->parts as $part) {
-            $mm += match (self::firstWord($part['unit'])) {
-                'mm', 'millimetre', 'millimetres' => $part['number'],
-                'cm', 'centimetre', 'centimetres' => Length::centimetres($part['number'])->mm,
-                'in', 'inch', 'inches', '"', '″' => Length::inches($part['number'])->mm,
-                default => throw self::unit($part, ['mm', 'cm', 'in']),
-            };
+        $text = self::tidied($words);
+        foreach (self::AS_THICK_AS as $thing => $mm) {
+            if (preg_match("/\\b$thing\\b/iu", $text) === 1 && preg_match('/\d/', $text) !== 1) {
+                return self::told($text, Span::of(...$mm), EntryUnit::Millimetres, 'entry.length', 'lengthMm');
+            }
         }
+        $sum = self::sum($text, self::MM, ['mm', 'cm', 'in'], static fn (float $number, int $index): ?float => $likely?->mmEach($number));
 
-        return new Entry($read->text, $mm, EntryUnit::Millimetres, [new Statement('entry.length', ['text' => $read->text, 'lengthMm' => $mm])]);
+        return self::told($text, $sum, EntryUnit::Millimetres, 'entry.length', 'lengthMm');
     }
 
-    /** @throws Refused unit-missing, unit-unknown and those of QuantityText */
-    public static function volume(string $words, CookUnits $units): Entry
-    {
-        $read = QuantityText::read($words);
-        $ml = 0.0;
-        foreach ($read->parts as $part) {
-            $volume = Volume::called($part['unit'], $part['number'], $units) ?? throw self::unit($part, ['ml', 'l', 'cups']);
-            $ml += $volume->millilitres;
-        }
-
-        return new Entry($read->text, $ml, EntryUnit::Millilitres, [new Statement('entry.volume', ['text' => $read->text, 'volumeMl' => $ml])]);
-    }
-
-    /** @throws Refused unit-missing, unit-unknown and those of QuantityText */
-    public static function temperature(string $words): Entry
-    {
-        if (preg_match('/\b(fan|static)\b/iu', $words, $m) === 1) {
-            $plain = self::temperature(trim((string) preg_replace('/\s*\b(?:fan|static)\b\s*/iu', ' ', $words)));
-            $isFan = mb_strtolower($m[1]) === 'fan';
-            $otherCelsius = $plain->value + ($isFan ? self::FAN_KELVINS : -self::FAN_KELVINS);
-
-            return new Entry(trim($words), $plain->value, EntryUnit::Celsius, [...$plain->how, new Statement($isFan ? 'entry.about-static' : 'entry.about-fan', ['exactCelsius' => $otherCelsius])], [], $isFan);
-        }
-        if (preg_match('/^\s*(?:gas\s*mark|gas|mark)\s*(.+)$/iu', $words, $m) === 1) {
-            $mark = QuantityText::read($m[1])->parts[0]['number'];
-            $celsius = Temperature::gasMark($mark)->celsius;
-
-            return new Entry(trim($words), $celsius, EntryUnit::Celsius, [new Statement('entry.gas-mark', ['number' => $mark, 'exactCelsius' => $celsius])]);
-        }
-        $read = QuantityText::read($words);
-        $part = $read->parts[0];
-        $celsius = match (trim(str_replace(['°', 'º', 'deg', 'degrees'], '', self::firstWord($part['unit'])))) {
-            'c', 'celsius' => $part['number'],
-            'f', 'fahrenheit' => Temperature::fahrenheit($part['number'])->celsius,
-            default => throw self::unit($part, ['°C', '°F', 'gas']),
-        };
-
-        return new Entry($read->text, $celsius, EntryUnit::Celsius, [new Statement('entry.temperature', ['text' => $read->text, 'exactCelsius' => $celsius])]);
-    }
-
-    /**
-     * A bare last number after hours is minutes ("1 h 10").
-     *
-     * @throws Refused unit-missing, unit-unknown and those of QuantityText
-     */
+    /** @throws Refused as length */
     public static function minutes(string $words): Entry
     {
-        $read = QuantityText::read($words);
-        $minutes = 0.0;
-        foreach ($read->parts as $index => $part) {
-            $minutes += match (self::firstWord($part['unit'])) {
-                'h', 'hr', 'hour', 'hours' => $part['number'] * 60,
-                'min', 'mins', 'minute', 'minutes', 'm' => $part['number'],
-                's', 'sec', 'second', 'seconds' => $part['number'] / 60,
-                default => $part['unit'] === '' && $index > 0 ? $part['number'] : throw self::unit($part, ['min', 'h']),
-            };
+        $text = self::tidied($words);
+        if (preg_match('/^(\d{1,2}):([0-5]\d)$/', $text, $m) === 1) {
+            return self::told($text, Span::exactly((int) $m[1] * 60 + (int) $m[2]), EntryUnit::Minutes, 'entry.time', 'exactMinutes');
         }
+        $sum = self::sum($text, self::MINUTES, ['min', 'h'], static fn (float $number, int $index): float => 1.0);
 
-        return new Entry($read->text, $minutes, EntryUnit::Minutes, [new Statement('entry.time', ['text' => $read->text, 'exactMinutes' => $minutes])]);
+        return self::told($text, $sum, EntryUnit::Minutes, 'entry.time', 'exactMinutes');
     }
 
-    private static function firstWord(string $unit): string
+    /** @throws Refused as length */
+    public static function volume(string $words, CookUnits $units): Entry
     {
-        return trim(explode(' ', $unit)[0], '.');
+        $text = self::tidied($words);
+        $ml = [];
+        foreach (Spoken\UnitWords::VOLUME as $word => $unit) {
+            $one = Volume::called($unit, 1.0, $units);
+            $ml += $one === null ? [] : [$word => $one->millilitres];
+        }
+        $sum = self::sum($text, $ml, ['ml', 'l', 'cups'], static fn (float $number, int $index): ?float => $number >= 100 ? 1.0 : null);
+
+        return self::told($text, $sum, EntryUnit::Millilitres, 'entry.volume', 'volumeMl');
+    }
+
+    private static function told(string $text, Span $span, EntryUnit $unit, string $code, string $quantity): Entry
+    {
+        return new Entry($text, $span->value, $unit, [new Statement($code, ['text' => $text, $quantity => $span->value])], [], null, $span->least, $span->most);
+    }
+
+    private static function tidied(string $words): string
+    {
+        $text = trim((string) preg_replace('/\s+/u', ' ', $words));
+        if (mb_strlen($text) > self::MOST_LETTERS) {
+            throw Refused::because('words-too-long', '', ['most' => self::MOST_LETTERS]);
+        }
+        if (preg_match('/^[-−]/u', $text) === 1) {
+            throw Refused::because('number-not-understood', '', ['text' => $text]);
+        }
+
+        return $text;
     }
 
     /**
-     * @param  array{number: float, unit: string}  $part
+     * Numbers with their units, added up. "2 mm to 3 mm" is a range; "an hour and a quarter" has the unit before its part.
+     *
+     * @param  array<string, float>  $units
      * @param  list<string>  $allowed
+     * @param  callable(float, int): ?float  $bare  what one is where no unit was said, by the number and how many were read before
      */
-    private static function unit(array $part, array $allowed): Refused
+    private static function sum(string $text, array $units, array $allowed, callable $bare): Span
     {
-        return $part['unit'] === ''
-            ? Refused::because('unit-missing', '', ['number' => $part['number'], 'allowed' => $allowed])
-            : Refused::because('unit-unknown', '', ['unit' => $part['unit'], 'allowed' => $allowed]);
+        $tokens = Tokens::of($text);
+        $sum = $last = null;
+        $count = 0;
+        for ($place = 0; $place < $tokens->count();) {
+            $number = SpokenNumber::at($tokens, $place);
+            if ($number === null || ($tokens->text($place) === 'a' && ! isset($units[$tokens->text($number->next)]) && $number->next === $place + 1)) {
+                self::idle($tokens, $place, $allowed);
+                $place++;
+
+                continue;
+            }
+            $at = $number->next + ($tokens->text($number->next) === '-' ? 1 : 0);
+            $each = $units[$tokens->text($at)] ?? null;
+            $isPart = $each === null && $last !== null && $number->span->value < 1 && $sum !== null;
+            if ($each === null && ! $isPart) {
+                $word = $tokens->at($at);
+                if ($word !== null && $word->isWord() && ! in_array($word->text, self::IDLE, true) && ! in_array($word->text, ['plus'], true)) {
+                    throw Refused::because('unit-unknown', '', ['unit' => $word->text, 'allowed' => $allowed]);
+                }
+            }
+            $each ??= $isPart ? $last : $bare($number->span->value, $count);
+            if ($each === null) {
+                throw Refused::because('unit-missing', '', ['number' => $number->span->value, 'allowed' => $allowed]);
+            }
+            $one = $number->span->times($each);
+            $isTo = $sum !== null && in_array($tokens->text($place - 1), ['-', 'to'], true);
+            $sum = $sum === null ? $one : ($isTo ? Span::between($sum->least, $one->most) : $sum->plus($one));
+            $last = $each;
+            $count++;
+            $place = isset($units[$tokens->text($at)]) ? $at + 1 : $number->next;
+        }
+
+        return $sum ?? throw Refused::because('number-missing', '', ['allowed' => $allowed]);
+    }
+
+    /** @param  list<string>  $allowed */
+    private static function idle(Tokens $tokens, int $place, array $allowed): void
+    {
+        $token = $tokens->at($place);
+        if ($token !== null && $token->isWord() && ! in_array($token->text, [...self::IDLE, 'plus'], true)) {
+            throw Refused::because(preg_match('/\d/', $tokens->words()) === 1 ? 'words-not-understood' : 'number-missing', '', ['text' => $token->raw, 'food' => '', 'allowed' => $allowed]);
+        }
     }
 }

@@ -11,6 +11,9 @@ final readonly class Volume
 
     public const ML_PER_US_FLUID_OUNCE = self::ML_PER_US_CUP / 8;
 
+    /** The imperial gallon is 4.54609 l exactly, 160 fluid ounces (docs/sources.md#nist-sp-811). */
+    public const ML_PER_IMPERIAL_FLUID_OUNCE = 4546.09 / 160;
+
     private function __construct(public float $millilitres)
     {
     }
@@ -30,6 +33,11 @@ final readonly class Volume
         return new self($fluidOunces * self::ML_PER_US_FLUID_OUNCE);
     }
 
+    public static function imperialFluidOunces(float $fluidOunces): self
+    {
+        return new self($fluidOunces * self::ML_PER_IMPERIAL_FLUID_OUNCE);
+    }
+
     public static function cups(float $cups, CookUnits $units): self
     {
         return new self($cups * $units->cupMl);
@@ -45,21 +53,23 @@ final readonly class Volume
         return new self($teaspoons * $units->teaspoonMl);
     }
 
-    /** A volume by the cook's word for its unit, or null where the word is none of volume. */
+    /** A volume by the house's word for its unit (Spoken\UnitWords), or null where the word is none of volume. */
     public static function called(string $unit, float $number, CookUnits $units): ?self
     {
-        if (str_starts_with($unit, 'fl oz') || str_starts_with($unit, 'fluid ounce')) {
-            return self::usFluidOunces($number);
-        }
+        $isUs = $units->system === VolumeSystem::Us;
 
-        return match (explode(' ', $unit)[0]) {
-            'ml', 'millilitre', 'millilitres' => self::millilitres($number),
+        return match ($unit) {
+            'ml' => self::millilitres($number),
             'cl' => self::millilitres($number * 10),
             'dl' => self::millilitres($number * 100),
-            'l', 'litre', 'litres' => self::litres($number),
-            'cup', 'cups' => self::cups($number, $units),
-            'tbsp', 'tablespoon', 'tablespoons' => self::tablespoons($number, $units),
-            'tsp', 'teaspoon', 'teaspoons' => self::teaspoons($number, $units),
+            'l' => self::litres($number),
+            'cup' => self::cups($number, $units),
+            'tbsp' => self::tablespoons($number, $units),
+            'dsp' => self::teaspoons(2 * $number, $units),
+            'tsp' => self::teaspoons($number, $units),
+            'pint' => $isUs ? self::usFluidOunces(16 * $number) : self::imperialFluidOunces(20 * $number),
+            'quart' => $isUs ? self::usFluidOunces(32 * $number) : self::imperialFluidOunces(40 * $number),
+            'fl oz' => $isUs ? self::usFluidOunces($number) : self::imperialFluidOunces($number),
             default => null,
         };
     }

@@ -11,6 +11,7 @@ use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\OfRole;
 use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Refusal\Refusal;
+use Hojaldre\Core\Tin\FoldedDiscs;
 use Hojaldre\Core\Tin\Tin;
 
 /** The pastry: what dough, how thick, whether it lines the tin, how far baked before filling, what seals it, and the lid. */
@@ -46,7 +47,8 @@ final readonly class Crust implements Judged
 
     public function lidGrams(Tin $tin): float
     {
-        return $this->lid === null ? 0.0
+        // the upper half of a fold is counted with its disc; its lid only says how it is finished
+        return $this->lid === null || $tin instanceof FoldedDiscs ? 0.0
             : self::rimAreaMm2($tin) * (1 - $this->lid->openShare) * $this->lid->thicknessMm / 1000 * $this->dough->gramsPerMl;
     }
 
@@ -83,6 +85,11 @@ final readonly class Crust implements Judged
     public function withLid(Lid $lid): self
     {
         return new self($this->dough, $this->thicknessMm, $this->shell, $this->seal, $this->lining, $lid);
+    }
+
+    public function withDough(Food $dough): self
+    {
+        return new self($dough, $this->thicknessMm, $this->shell, $this->seal, $this->lining, $this->lid);
     }
 
     /** @param  list<ShellStage>  $shell */

@@ -12,6 +12,11 @@ final readonly class Lid
     /** Open from here on it is a lattice (judgement). */
     public const LATTICE_SHARE = 0.1;
 
+    /** What is commonly left open: a slit to vent, or the gaps of a lattice (common practice, no source). */
+    public const VENT_SHARE = 0.01;
+
+    public const USUAL_LATTICE_SHARE = 0.4;
+
     /**
      * @param  float  $thicknessMm  rolled
      * @param  float  $openShare  of the top that is not covered: 0.01 for a vent, 0.3 to 0.6 for a lattice

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Pastry;
 
 use Hojaldre\Core\Document\Number;
+use Hojaldre\Core\Food\DoughKind;
 use Hojaldre\Core\Oven\OvenMode;
 use Hojaldre\Core\Oven\Rack;
 
@@ -29,13 +30,14 @@ final readonly class ShellStage
      *
      * @return list<self>
      */
-    public static function usual(ShellBake $bake): array
+    public static function usual(ShellBake $bake, DoughKind $dough = DoughKind::Short): array
     {
         $stage = static fn (ShellSupport $how, float $celsius, float $minutes): self => new self($how, $celsius, OvenMode::Static, $minutes, Rack::Middle);
 
         return match ($bake) {
             ShellBake::Raw => [],
-            ShellBake::ParBaked => [$stage(ShellSupport::Weighted, 190, 15), $stage(ShellSupport::Bare, 190, 6)],
+            // puff lifts and holds more water: hotter, and longer under weights
+            ShellBake::ParBaked => $dough === DoughKind::Puff ? [$stage(ShellSupport::Weighted, 200, 20), $stage(ShellSupport::Bare, 200, 8)] : [$stage(ShellSupport::Weighted, 190, 15), $stage(ShellSupport::Bare, 190, 6)],
             ShellBake::FullyBaked => [$stage(ShellSupport::Weighted, 200, 18), $stage(ShellSupport::Bare, 190, 14)],
         };
     }

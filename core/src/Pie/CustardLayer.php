@@ -13,7 +13,7 @@ use Hojaldre\Core\Document\Text;
 use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Refusal\Refusal;
 
-/** Eggs and dairy, stirred together and poured. */
+/** What is stirred together and poured: eggs and dairy for a custard, stock or milk with a thickener for a sauce. */
 final readonly class CustardLayer implements Judged, Layer
 {
     /** A limit of ours (definition). */
@@ -27,16 +27,18 @@ final readonly class CustardLayer implements Judged, Layer
 
     /**
      * @param  list<Ingredient>  $eggs
-     * @param  list<Ingredient>  $dairies
+     * @param  list<Ingredient>  $dairies  and other liquids: stock, wine, water
      * @param  list<Ingredient>  $blended  meat or fish blended in: raw, as for a mousseline, it sets; cooked it does not
+     * @param  list<Ingredient>  $thickeners  flour or starch stirred in
      */
     public function __construct(
         #[Text(1, 40)] public string $id,
         public CustardStyle $style,
         #[ListOf(Ingredient::class, self::MOST_INGREDIENTS), IngredientsOfRole(Role::Egg)] public array $eggs,
-        #[ListOf(Ingredient::class, self::MOST_INGREDIENTS), IngredientsOfRole(Role::Dairy)] public array $dairies,
+        #[ListOf(Ingredient::class, self::MOST_INGREDIENTS), IngredientsOfRole(Role::Dairy, Role::Liquid)] public array $dairies,
         #[ListOf(Ingredient::class, self::MOST_INGREDIENTS), IngredientsOfRole(Role::Solid)] public array $blended = [],
         #[Number(self::COLDEST_CELSIUS, self::HOTTEST_CELSIUS, '°C')] public float $fromCelsius = 10.0,
+        #[ListOf(Ingredient::class, self::MOST_INGREDIENTS), IngredientsOfRole(Role::Binder)] public array $thickeners = [],
     ) {
     }
 
@@ -124,23 +126,23 @@ final readonly class CustardLayer implements Judged, Layer
      */
     public function with(array $eggs, array $dairies): self
     {
-        return new self($this->id, $this->style, $eggs, $dairies, $this->blended, $this->fromCelsius);
+        return new self($this->id, $this->style, $eggs, $dairies, $this->blended, $this->fromCelsius, $this->thickeners);
     }
 
     public function startingAt(float $celsius): self
     {
-        return new self($this->id, $this->style, $this->eggs, $this->dairies, $this->blended, $celsius);
+        return new self($this->id, $this->style, $this->eggs, $this->dairies, $this->blended, $celsius, $this->thickeners);
     }
 
     public function scaled(float $factor): self
     {
         $scale = static fn (Ingredient $i): Ingredient => $i->scaled($factor);
 
-        return new self($this->id, $this->style, array_map($scale, $this->eggs), array_map($scale, $this->dairies), array_map($scale, $this->blended), $this->fromCelsius);
+        return new self($this->id, $this->style, array_map($scale, $this->eggs), array_map($scale, $this->dairies), array_map($scale, $this->blended), $this->fromCelsius, array_map($scale, $this->thickeners));
     }
 
     public function ingredients(): array
     {
-        return [...$this->eggs, ...$this->dairies, ...$this->blended];
+        return [...$this->eggs, ...$this->dairies, ...$this->blended, ...$this->thickeners];
     }
 }

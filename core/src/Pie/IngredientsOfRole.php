@@ -10,17 +10,21 @@ use Hojaldre\Core\Food\OfRole;
 use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Refusal\Refusal;
 
-/** Only ingredients with this role fit in this place, one or a list of them. */
+/** Only ingredients with one of these roles fit in this place, one or a list of them. */
 #[Attribute(Attribute::TARGET_PARAMETER | Attribute::TARGET_PROPERTY)]
 final readonly class IngredientsOfRole implements Rule
 {
-    public function __construct(public Role $role)
+    /** @var list<Role> */
+    public array $roles;
+
+    public function __construct(Role ...$roles)
     {
+        $this->roles = array_values($roles);
     }
 
     public function refusals(mixed $value): array
     {
-        $rule = new OfRole($this->role);
+        $rule = new OfRole(...$this->roles);
         $refusals = [];
         foreach (is_array($value) ? $value : ['' => $value] as $index => $one) {
             $at = $index === '' ? '/food' : "/$index/food";

@@ -9,20 +9,15 @@ use Hojaldre\Core\Document\Judged;
 use Hojaldre\Core\Document\ListOf;
 use Hojaldre\Core\Document\Text;
 use Hojaldre\Core\Document\Whole;
-use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Oven\BakePlan;
-use Hojaldre\Core\Oven\OvenMode;
 use Hojaldre\Core\Oven\Stage;
 use Hojaldre\Core\Pastry\Crust;
 use Hojaldre\Core\Pastry\Lining;
-use Hojaldre\Core\Pastry\Seal;
-use Hojaldre\Core\Pastry\ShellBake;
 use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pastry\Underlay;
 use Hojaldre\Core\Refusal\Refusal;
 use Hojaldre\Core\Tin\FoldedDiscs;
-use Hojaldre\Core\Tin\StraightTin;
 use Hojaldre\Core\Tin\Tin;
 
 /** The design of one pie: the document that is stored, sent, exported and forecast. Layers are in pouring order, lowest first. */
@@ -32,7 +27,7 @@ final readonly class Pie implements Judged
     public const FORMAT = 'hojaldre-pie';
 
     /** Of the file; raised with every change of a field (definition). */
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     /** A limit of ours (definition). */
     private const MOST_LAYERS = 30;
@@ -40,12 +35,16 @@ final readonly class Pie implements Judged
     /** A limit of ours (definition). */
     private const MOST_SEASONINGS = 12;
 
+    /** A limit of ours (definition). */
+    private const MOST_ASSUMED = 120;
+
     /** One line, without spaces at its beginning or end. */
     private const NAME = '^\S(?:.*\S)?$';
 
     /**
      * @param  list<Layer>  $layers
      * @param  list<Ingredient>  $seasonings
+     * @param  list<Assumed>  $assumed  what nobody said yet
      */
     public function __construct(
         #[Text(1, 120, self::NAME)] public string $name,
@@ -56,6 +55,7 @@ final readonly class Pie implements Judged
         #[ListOf(Layer::class, self::MOST_LAYERS)] public array $layers,
         #[ListOf(Ingredient::class, self::MOST_SEASONINGS), IngredientsOfRole(Role::Seasoning)] public array $seasonings,
         public BakePlan $bake,
+        #[ListOf(Assumed::class, self::MOST_ASSUMED)] public array $assumed = [],
     ) {
     }
 
@@ -75,16 +75,6 @@ final readonly class Pie implements Judged
         }
 
         return $refusals;
-    }
-
-    /** What a new pie begins as: a lined tin of the commonest size, and nothing in it (common practice, no source). */
-    public static function blank(): self
-    {
-        return new self(
-            'New pie', 8, '', new StraightTin(240, 35),
-            new Crust(Pantry::food('shortcrust'), 3, ShellStage::usual(ShellBake::ParBaked), Seal::None),
-            [], [], BakePlan::plain(175, OvenMode::Static, 40),
-        );
     }
 
     /** @return array<int, SolidLayer> by their place among the layers */
@@ -186,6 +176,18 @@ final readonly class Pie implements Judged
         );
     }
 
+    /** @param  list<Assumed>  $assumed */
+    public function withAssumed(array $assumed): self
+    {
+        return $this->with(assumed: $assumed);
+    }
+
+    /** Whether what stands at this place was never said. */
+    public function assumes(string $place): bool
+    {
+        return Assumed::has($this->assumed, $place);
+    }
+
     public function withTin(Tin $tin): self
     {
         return $this->with(tin: $tin);
@@ -194,6 +196,7 @@ final readonly class Pie implements Judged
     /**
      * @param  list<Layer>|null  $layers
      * @param  list<Ingredient>|null  $seasonings
+     * @param  list<Assumed>|null  $assumed
      */
     private function with(
         ?string $name = null,
@@ -203,10 +206,11 @@ final readonly class Pie implements Judged
         ?array $layers = null,
         ?array $seasonings = null,
         ?BakePlan $bake = null,
+        ?array $assumed = null,
     ): self {
         return new self(
             $name ?? $this->name, $portions ?? $this->portions, $this->notes, $tin ?? $this->tin, $crust ?? $this->crust,
-            $layers ?? $this->layers, $seasonings ?? $this->seasonings, $bake ?? $this->bake,
+            $layers ?? $this->layers, $seasonings ?? $this->seasonings, $bake ?? $this->bake, $assumed ?? $this->assumed,
         );
     }
 }

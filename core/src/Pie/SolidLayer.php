@@ -35,6 +35,7 @@ final readonly class SolidLayer implements Judged, Layer
     /**
      * @param  Amount  $bought  raw and trimmed
      * @param  list<Step>  $steps  what was done to it, in order
+     * @param  string  $pan  layers that were cooked and weighed together carry the same name; empty where it was alone
      */
     public function __construct(
         #[Text(1, 40)] public string $id,
@@ -43,6 +44,7 @@ final readonly class SolidLayer implements Judged, Layer
         #[ListOf(Step::class, self::MOST_STEPS)] public array $steps,
         #[IngredientsOfRole(Role::Binder)] public ?Ingredient $binder,
         #[Number(self::COLDEST_CELSIUS, self::HOTTEST_CELSIUS, '°C')] public float $fromCelsius = 10.0,
+        #[Text(0, 40)] public string $pan = '',
     ) {
         $this->now = $steps === [] ? $bought : $steps[count($steps) - 1]->after;
     }
@@ -174,17 +176,17 @@ final readonly class SolidLayer implements Judged, Layer
     /** @param  list<Step>  $steps */
     public function withSteps(array $steps): self
     {
-        return new self($this->id, $this->food, $this->bought, $steps, $this->binder, $this->fromCelsius);
+        return new self($this->id, $this->food, $this->bought, $steps, $this->binder, $this->fromCelsius, $this->pan);
     }
 
     public function withBinder(?Ingredient $binder): self
     {
-        return new self($this->id, $this->food, $this->bought, $this->steps, $binder, $this->fromCelsius);
+        return new self($this->id, $this->food, $this->bought, $this->steps, $binder, $this->fromCelsius, $this->pan);
     }
 
     public function startingAt(float $celsius): self
     {
-        return new self($this->id, $this->food, $this->bought, $this->steps, $this->binder, $celsius);
+        return new self($this->id, $this->food, $this->bought, $this->steps, $this->binder, $celsius, $this->pan);
     }
 
     public function scaled(float $factor): self
@@ -192,7 +194,7 @@ final readonly class SolidLayer implements Judged, Layer
         return new self(
             $this->id, $this->food, $this->bought->scaled($factor, $this->food),
             array_map(fn (Step $step): Step => $step->scaled($factor, $this->food), $this->steps),
-            $this->binder?->scaled($factor), $this->fromCelsius,
+            $this->binder?->scaled($factor), $this->fromCelsius, $this->pan,
         );
     }
 

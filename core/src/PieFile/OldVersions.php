@@ -32,7 +32,45 @@ final readonly class OldVersions
 
         $document = ($document['version'] ?? null) === 2 ? self::fromTwo($document) : $document;
 
-        return ($document['version'] ?? null) === 3 ? self::fromThree($document) : $document;
+        $document = ($document['version'] ?? null) === 3 ? self::fromThree($document) : $document;
+
+        return ($document['version'] ?? null) === 4 ? self::fromFour($document) : $document;
+    }
+
+    /**
+     * Version 4 did not say how sure an amount was, what was assumed, what was cooked in one pan, or what thickened a sauce: all
+     * was taken as weighed and said.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    private static function fromFour(array $document): array
+    {
+        $document = self::withSpans($document);
+        if (is_array($document['layers'] ?? null)) {
+            $document['layers'] = array_map(static fn (mixed $layer): mixed => is_array($layer) ? $layer + match ($layer['kind'] ?? null) {
+                'custard' => ['thickeners' => []],
+                'solid' => ['pan' => ''],
+                default => [],
+            } : $layer, $document['layers']);
+        }
+
+        return ['version' => 5] + $document + ['assumed' => []];
+    }
+
+    /**
+     * An amount is what has words and grams and nothing else.
+     *
+     * @param  array<array-key, mixed>  $node
+     * @return array<array-key, mixed>
+     */
+    private static function withSpans(array $node): array
+    {
+        if (array_key_exists('words', $node) && array_key_exists('grams', $node)) {
+            return $node + ['leastGrams' => null, 'mostGrams' => null];
+        }
+
+        return array_map(static fn (mixed $one): mixed => is_array($one) ? self::withSpans($one) : $one, $node);
     }
 
     /**

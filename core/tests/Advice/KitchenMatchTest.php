@@ -15,7 +15,9 @@ use Hojaldre\Core\Oven\BakePlan;
 use Hojaldre\Core\Oven\Matched;
 use Hojaldre\Core\Oven\OvenMode;
 use Hojaldre\Core\Pastry\BaseVerdict;
+use Hojaldre\Core\Pie\Beginning;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\PieKind;
 use Hojaldre\Core\Refusal\Refused;
 use Hojaldre\Core\Statement\Statement;
 use Hojaldre\Core\Tests\TroutQuiche;
@@ -103,7 +105,7 @@ final class KitchenMatchTest extends TestCase
 
     public function test_nothing_told_is_refused_and_an_empty_tin_is_not_matched(): void
     {
-        self::assertNull(KitchenMatch::of(Pie::blank(), new Told(ToldSet::Tough)));
+        self::assertNull(KitchenMatch::of(Beginning::of(PieKind::Quiche), new Told(ToldSet::Tough)));
         $this->expectException(Refused::class);
         DocumentReader::read(Told::class, ['set' => null, 'base' => null, 'top' => null, 'underside' => null]);
     }

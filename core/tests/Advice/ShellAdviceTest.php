@@ -21,7 +21,9 @@ use Hojaldre\Core\Oven\StandsOn;
 use Hojaldre\Core\Pastry\BaseVerdict;
 use Hojaldre\Core\Pastry\PieWeight;
 use Hojaldre\Core\Pastry\ShellBake;
+use Hojaldre\Core\Pie\Beginning;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\PieKind;
 use Hojaldre\Core\Tests\OtherPies;
 use Hojaldre\Core\Tests\TroutQuiche;
 use PHPUnit\Framework\TestCase;
@@ -65,7 +67,7 @@ final class ShellAdviceTest extends TestCase
     public function test_there_is_no_shell_to_bake_in_a_fold_nor_in_an_empty_tin(): void
     {
         self::assertNull(ShellAdvice::of(OtherPies::folds()));
-        self::assertNull(ShellAdvice::of(Pie::blank()));
+        self::assertNull(ShellAdvice::of(Beginning::of(PieKind::Quiche)));
     }
 
     public function test_a_report_tells_events_in_their_order_with_ranges_around_them(): void

@@ -18,7 +18,9 @@ use Hojaldre\Core\Oven\Rack;
 use Hojaldre\Core\Oven\Stage;
 use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pastry\ShellSupport;
+use Hojaldre\Core\Pie\Beginning;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\PieKind;
 use Hojaldre\Core\PieFile\PieFile;
 use Hojaldre\Core\Tests\OtherPies;
 use Hojaldre\Core\Tests\TroutQuiche;
@@ -124,7 +126,7 @@ final class WhatIfTest extends TestCase
     {
         self::assertSame([], WhatIf::of(OtherPies::folds(), WhatIfLever::Shell)->points);
         self::assertSame([], WhatIf::of(TroutQuiche::soggy(), WhatIfLever::Shell)->points, 'a raw crust has no shell to bake longer');
-        self::assertSame([], WhatIf::of(Pie::blank(), WhatIfLever::Oven)->points);
+        self::assertSame([], WhatIf::of(Beginning::of(PieKind::Quiche), WhatIfLever::Oven)->points);
         self::assertSame([], WhatIf::of(TroutQuiche::pie()->withLayers([TroutQuiche::custard()]), WhatIfLever::Pressing)->points);
     }
 }

@@ -28,7 +28,7 @@ final class AmountParserTest extends TestCase
     #[TestWith(['½ tsp', 'salt', 3.0])]
     #[TestWith(['1,5 dl', 'whole-milk', 154.5])]
     #[TestWith(['12 leaves', 'sage', 6.0])]
-    #[TestWith(['8 fl oz', 'whole-milk', 243.69])]
+    #[TestWith(['8 fl oz', 'whole-milk', 234.12])]
     #[TestWith(['0 g', 'leeks', 0.0])]
     public function test_amounts_are_read_as_cooks_write_them(string $words, string $food, float $grams): void
     {
@@ -54,6 +54,9 @@ final class AmountParserTest extends TestCase
 
     #[TestWith(['450', 'leeks', 'unit-missing'])]
     #[TestWith(['3 bunches', 'leeks', 'unit-unknown-for-food'])]
+    #[TestWith(['3 bananas', 'leeks', 'words-not-understood'])]
+    #[TestWith(['300 g more', 'leeks', 'words-not-understood'])]
+    #[TestWith(['2 extra', 'leeks', 'words-not-understood'])]
     #[TestWith(['', 'leeks', 'number-missing'])]
     #[TestWith(['some', 'leeks', 'number-missing'])]
     public function test_a_slip_is_refused_by_its_code(string $words, string $food, string $code): void

@@ -12,6 +12,8 @@ use Hojaldre\Core\Food\Pantry\Cheeses;
 use Hojaldre\Core\Food\Pantry\Dairy;
 use Hojaldre\Core\Food\Pantry\DryGoods;
 use Hojaldre\Core\Food\Pantry\Eggs;
+use Hojaldre\Core\Food\Pantry\Fruit;
+use Hojaldre\Core\Food\Pantry\Liquids;
 use Hojaldre\Core\Food\Pantry\MeatAndFish;
 use Hojaldre\Core\Food\Pantry\Preparations;
 use Hojaldre\Core\Food\Pantry\Vegetables;
@@ -34,7 +36,7 @@ final class PantryTest extends TestCase
 
     public function test_no_food_stands_in_two_tables_and_no_two_are_called_the_same(): void
     {
-        $tables = [Eggs::ROWS, Dairy::ROWS, Cheeses::ROWS, MeatAndFish::ROWS, Vegetables::ROWS, DryGoods::ROWS];
+        $tables = [Eggs::ROWS, Dairy::ROWS, Liquids::ROWS, Cheeses::ROWS, MeatAndFish::ROWS, Vegetables::ROWS, Fruit::ROWS, DryGoods::ROWS];
         self::assertSame(array_sum(array_map(count(...), $tables)), count(Pantry::all()));
         $names = array_map(static fn (Food $food): string => $food->name, Pantry::all());
         self::assertSame($names, array_unique($names));

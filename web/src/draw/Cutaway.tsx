@@ -8,7 +8,6 @@ import { SectionBody } from "./SectionBody";
 type Props = {
   section: Section;
   ledger: Ledger;
-  basePercent: number | null;
   seal: boolean;
   width: number;
   title: string;
@@ -22,7 +21,7 @@ export function cutawayFrame(section: Section, width: number): Frame {
 }
 
 /** The half section, drawn to scale, with its measures and with the paths the water will take. */
-export const Cutaway = memo(function Cutaway({ section, ledger, basePercent, seal, width, title, empty }: Props) {
+export const Cutaway = memo(function Cutaway({ section, ledger, seal, width, title, empty }: Props) {
   const name = useId().replaceAll(":", "");
   const frame = cutawayFrame(section, width);
   return (
@@ -33,7 +32,7 @@ export const Cutaway = memo(function Cutaway({ section, ledger, basePercent, sea
       aria-label={inWords(section, ledger, title)}
       style={{ display: "block", overflow: "visible" }}
     >
-      <SectionBody section={section} frame={frame} basePercent={basePercent} seal={seal} detail name={name} />
+      <SectionBody section={section} frame={frame} seal={seal} detail name={name} />
       {empty && <DashedLayers section={section} frame={frame} />}
       <WaterPaths section={section} ledger={ledger} frame={frame} />
       {section.form !== "folded" && <Headroom section={section} frame={frame} />}

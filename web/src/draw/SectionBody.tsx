@@ -1,13 +1,13 @@
 import type { ReactNode } from "react";
 import type { Section, SectionLayer } from "../api/client";
 import { ink } from "../ui/theme";
-import { bandPath, type Frame, waterClass } from "./frame";
+import { bandPath, type Frame } from "./frame";
 import { piecesOf } from "./textures";
+import { toneInk } from "./tones";
 
 type Props = {
   section: Section;
   frame: Frame;
-  basePercent: number | null;
   seal: boolean;
   detail: boolean;
   name: string;
@@ -19,14 +19,13 @@ const TIN_PX = 5;
 const DOCK_EVERY_MM = 26;
 
 /** The pie itself: field, dashes, textures, crust, seal, custard line, tin; in that order, so that lines lie on top. */
-export function SectionBody({ section, frame, basePercent, seal, detail, name, field }: Props) {
+export function SectionBody({ section, frame, seal, detail, name, field }: Props) {
   const { x, y, insideMm } = frame;
   const { tin, layers, custardLineMm } = section;
   const folded = section.form === "folded";
-  const baseClass = basePercent === null ? 0 : waterClass(basePercent);
+  const pastry = toneInk("pastry");
   return (
     <g>
-      {detail && <Dashes name={name} />}
       {folded && (
         <clipPath id={`${name}-fold`}>
           <path d={foldInside(frame, section)} />
@@ -38,12 +37,11 @@ export function SectionBody({ section, frame, basePercent, seal, detail, name, f
             {[...layers]
               .sort((a, b) => Number(a.kind !== "custard") - Number(b.kind !== "custard"))
               .map((layer) => (
-                <Band key={layer.id} layer={layer} section={section} frame={frame} detail={detail} name={name} />
+                <Band key={layer.id} layer={layer} section={section} frame={frame} detail={detail} />
               ))}
           </g>
-          <path d={crustBase(frame, section)} fill={ink(`water${baseClass}`)} />
-          {detail && <path d={crustBase(frame, section)} fill={`url(#${name}-dash-${baseClass})`} />}
-          {!folded && <path d={crustSide(frame, section)} fill={ink("water1")} />}
+          <path d={crustBase(frame, section)} fill={pastry.bed} />
+          {!folded && <path d={crustSide(frame, section)} fill={pastry.bed} />}
         </>
       )}
       {detail && tin.crustMm > 0 && !folded && <Lamina frame={frame} section={section} />}
@@ -88,21 +86,29 @@ type LidProps = {
   detail: boolean;
   isOutline: boolean;
 };
-type BandProps = { layer: SectionLayer; section: Section; frame: Frame; detail: boolean; name: string };
+type BandProps = { layer: SectionLayer; section: Section; frame: Frame; detail: boolean };
 
-function Band({ layer, section, frame, detail, name }: BandProps) {
+/** Pieces of a small drawing against those of the bench. */
+const SMALL = 0.5;
+
+/** A layer thinner than this is drawn so high, px. */
+const LEAST_PX = 3;
+
+function Band({ layer, section, frame, detail }: BandProps) {
   const { bottom, top } = spanOf(layer, section);
   if (top - bottom < 0.05) return null;
-  const pieces = layer.kind !== "custard";
-  const path = bandPath(frame, bottom, top);
-  const level = waterClass(layer.waterPercent);
-  // dry things in a custard are seen as pieces in it, not as a dry band
-  const scattered = detail && pieces && section.custardLineMm !== null && level < 4;
+  const tone = toneInk(layer.tint);
+  const low = frame.y(bottom);
+  // a thin layer of herbs is still to be seen
+  const high = Math.min(frame.y(top), low - LEAST_PX);
+  const path =
+    low - frame.y(top) < LEAST_PX
+      ? `M${frame.x(0)},${low} H${frame.x(frame.insideMm(bottom))} V${high} H${frame.x(0)} Z`
+      : bandPath(frame, bottom, top);
   return (
-    <g data-layer={layer.id}>
-      {!scattered && <path d={path} fill={ink(`water${level}`)} />}
-      {detail && !scattered && <path d={path} fill={`url(#${name}-dash-${level})`} />}
-      {detail && pieces && <Solids layer={layer} frame={frame} level={level} scattered={scattered} />}
+    <g data-layer={layer.id} data-tint={layer.tint}>
+      <path d={path} fill={tone.bed} />
+      {layer.kind !== "custard" && <Solids layer={layer} frame={frame} detail={detail} />}
     </g>
   );
 }
@@ -114,53 +120,20 @@ function spanOf(layer: SectionLayer, section: Section) {
     : { bottom: layer.bottomMm, top: layer.topMm };
 }
 
-type SolidsProps = { layer: SectionLayer; frame: Frame; level: number; scattered: boolean };
+type SolidsProps = { layer: SectionLayer; frame: Frame; detail: boolean };
 
-function Solids({ layer, frame, level, scattered }: SolidsProps) {
-  const pieces = piecesOf(layer, frame);
-  const line = ink(level >= 5 || scattered ? "ground" : "ink");
+function Solids({ layer, frame, detail }: SolidsProps) {
+  const tone = toneInk(layer.tint);
+  const scale = detail ? 1 : SMALL;
+  const scaled: Frame = { ...frame, x: (mm) => frame.x(mm) / scale, y: (mm) => frame.y(mm) / scale };
+  const pieces = piecesOf(layer, scaled);
+  const strands = layer.texture === "strands";
   return (
-    <>
-      <path
-        d={`M${frame.x(0)},${frame.y(layer.topMm)} H${frame.x(frame.insideMm(layer.topMm))}`}
-        stroke={line}
-        strokeWidth="1"
-        opacity="0.55"
-      />
-      <path
-        d={pieces.outlines}
-        fill={ink(`water${scattered ? level : Math.max(0, level - 1)}`)}
-        stroke={line}
-        strokeWidth="1.15"
-      />
-      <path d={pieces.lines} fill="none" stroke={line} strokeWidth="1.15" strokeLinecap="round" />
-      {layer.hasBinder && <path d={piecesOf(layer, frame, "crumbs").outlines} fill={line} />}
-    </>
-  );
-}
-
-/** Level dashes, none in dry crust, closer where wetter: the second cue of the water field. */
-function Dashes({ name }: { name: string }) {
-  return (
-    <defs>
-      {Array.from({ length: 9 }, (_, level) => {
-        const gap = 26 - level * 2.2;
-        const line = ink(level >= 5 ? "ground" : "ink");
-        return (
-          // biome-ignore lint/suspicious/noArrayIndexKey: the class is the index
-          <pattern key={level} id={`${name}-dash-${level}`} width={gap * 2} height={gap} patternUnits="userSpaceOnUse">
-            {level > 1 && (
-              <path
-                d={`M2,${gap * 0.25} h${gap * 0.5} M${gap + 2},${gap * 0.75} h${gap * 0.5}`}
-                stroke={line}
-                strokeWidth="1"
-                opacity="0.4"
-              />
-            )}
-          </pattern>
-        );
-      })}
-    </defs>
+    <g transform={detail ? undefined : `scale(${scale})`}>
+      <path d={pieces.outlines} fill={tone.piece} stroke={tone.line} strokeWidth="1.2" />
+      <path d={pieces.lines} fill="none" stroke={tone.line} strokeWidth={strands ? 2.2 : 1.3} strokeLinecap="round" />
+      {layer.hasBinder && <path d={piecesOf(layer, scaled, "crumbs").outlines} fill={tone.line} />}
+    </g>
   );
 }
 
@@ -242,7 +215,12 @@ function LidOver({ frame, section, lid, detail, isOutline }: LidProps) {
           .map(([from, to]) => `M${x(from)},${y(bottom)} V${y(top)} H${x(to)} V${y(bottom)} Z`)
           .join(" ");
   return (
-    <path d={curve} fill={isOutline ? "none" : ink("water1")} stroke={ink("ink")} strokeWidth={detail ? 1.4 : 1} />
+    <path
+      d={curve}
+      fill={isOutline ? "none" : toneInk("pastry").bed}
+      stroke={ink("ink")}
+      strokeWidth={detail ? 1.4 : 1}
+    />
   );
 }
 

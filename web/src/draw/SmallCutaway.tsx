@@ -20,7 +20,7 @@ export function SmallCutaway({
   return (
     <svg width={width} height={frame.height} aria-hidden="true" style={{ display: "block", overflow: "visible" }}>
       <title>Section</title>
-      <SectionBody section={section} frame={frame} basePercent={null} seal={false} detail={false} name={name} />
+      <SectionBody section={section} frame={frame} seal={false} detail={false} name={name} />
     </svg>
   );
 }

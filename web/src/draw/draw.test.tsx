@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { section } from "../../test/kitchen";
-import { bandPath, frameOf, percentOfRatio, waterClass } from "./frame";
+import { bandPath, frameOf, WATER_BREAKS } from "./frame";
 import { seeded } from "./random";
 import { piecesOf } from "./textures";
 
@@ -9,6 +9,7 @@ const leeks = {
   id: "leeks",
   kind: "solid" as const,
   texture: "strands" as const,
+  tint: "greens" as const,
   bottomMm: 3,
   topMm: 13,
   packing: 0.7,
@@ -46,8 +47,9 @@ describe("the drawing", () => {
 
   it("puts a water content into the class its words name", () => {
     // water to solids of 0.05, 0.119, 0.121, 0.221, 0.384, 0.386; then a filling
-    const crust = [0.05, 0.119, 0.121, 0.221, 0.384, 0.386].map(percentOfRatio).map(waterClass);
-    expect([...crust, ...[75, 90].map(waterClass)]).toEqual([0, 1, 2, 3, 3, 4, 7, 8]);
+    const percents = [0.05, 0.119, 0.121, 0.221, 0.384, 0.386].map((ratio) => (100 * ratio) / (1 + ratio));
+    const classes = [...percents, 75, 90].map((percent) => WATER_BREAKS.filter((limit) => percent >= limit).length);
+    expect(classes).toEqual([0, 1, 2, 3, 3, 4, 7, 8]);
   });
 
   it("does not jump: the same seed draws the same pieces, and more of a layer only adds to them", () => {

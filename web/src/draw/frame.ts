@@ -51,13 +51,9 @@ export function bandPath(frame: Frame, bottomMm: number, topMm: number): string 
 }
 
 /** Water in all that is not fat, %, from water to solids. */
-export const percentOfRatio = (ratio: number) => (100 * ratio) / (1 + ratio);
+const percentOfRatio = (ratio: number) => (100 * ratio) / (1 + ratio);
 
 /** Class of a water content, 0 to 8, as the field scale has it. */
 const { crispToRatio, dryToRatio, softToRatio } = defaults;
 const [CRISP, DRY, SOFT] = [crispToRatio, dryToRatio, softToRatio].map(percentOfRatio) as [number, number, number];
 export const WATER_BREAKS = [CRISP / 2, CRISP, DRY, SOFT, 45, 65, 71, 80];
-
-export function waterClass(percent: number): number {
-  return WATER_BREAKS.filter((limit) => percent >= limit).length;
-}

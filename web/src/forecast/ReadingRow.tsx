@@ -5,20 +5,10 @@ import { number, range } from "../ui/numbers";
 import { loafPath, recessPath } from "../ui/recess";
 import { ink } from "../ui/theme";
 import { useWidth } from "../ui/useWidth";
-import { type Geometry, readingGeometry, readingSentence } from "./readingGeometry";
+import { type Geometry, readingGeometry, readingSentence, SUBSTANCE } from "./readingGeometry";
 
 const RULE = 17;
 const DEPTH = 13;
-const SUBSTANCE = {
-  custard: "ink2",
-  set: "heat",
-  safe: "heat",
-  base: "water",
-  colour: "brown",
-  salt: "ink2",
-  fill: "ink2",
-} as const;
-
 type Props = { reading: Reading; children?: ReactNode /** what opens with the reason */; more?: ReactNode };
 
 /** One reading: name, value, range, word; below, the rule with its recess and the loaf; the reason on demand. */

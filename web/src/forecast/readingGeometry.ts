@@ -11,6 +11,17 @@ export type Geometry = {
   limits: { x: number; text: string; anchor: "start" | "middle" | "end" }[];
 };
 
+/** The ink of each reading's loaf: what it is of, never how it is judged. */
+export const SUBSTANCE = {
+  custard: "ink2",
+  set: "heat",
+  safe: "heat",
+  base: "water",
+  colour: "brown",
+  salt: "ink2",
+  fill: "ink2",
+} as const;
+
 const LEAST_LOAF = 8;
 
 /** Where the parts of a reading stand on a rule of this width, px. */

@@ -3,7 +3,12 @@ import { defaults } from "../api/generated/defaults";
 import { number } from "../ui/numbers";
 
 export type Tin = PieDesign["tin"];
-export type TinMeasure = { key: string; name: string; label: string; kind: "length" | "whole" | "volume" };
+export type TinMeasure = {
+  key: string;
+  name: string;
+  label: string;
+  kind: "length" | "width" | "depth" | "whole" | "volume";
+};
 
 export const SHAPES: [Tin["shape"], string][] = [
   ["round-straight", "round, straight"],
@@ -16,8 +21,8 @@ export const SHAPES: [Tin["shape"], string][] = [
   ["folded-discs", "no tin: discs, folded"],
 ];
 
-const DEEP: TinMeasure = { key: "depthMm", name: "deep", label: "Tin, inside depth", kind: "length" };
-const WIDE: TinMeasure = { key: "diameterMm", name: "wide", label: "Tin, inside width", kind: "length" };
+const DEEP: TinMeasure = { key: "depthMm", name: "deep", label: "Tin, inside depth", kind: "depth" };
+const WIDE: TinMeasure = { key: "diameterMm", name: "wide", label: "Tin, inside width", kind: "width" };
 const FLOOR: TinMeasure = {
   key: "floorDiameterMm",
   name: "at the floor",

@@ -6,11 +6,14 @@ export function Choice<T extends string>({
   value,
   options,
   choose,
+  assumed,
 }: {
   label: string;
   value: T;
   options: [T, string][];
   choose: (to: T) => void;
+  /** nobody said it yet: in italics */
+  assumed?: boolean;
 }) {
   return (
     <chakra.select
@@ -23,6 +26,7 @@ export function Choice<T extends string>({
       padding="0"
       maxWidth="100%"
       cursor="pointer"
+      fontStyle={assumed ? "italic" : undefined}
     >
       {options.map(([option, words]) => (
         <option key={option} value={option}>

@@ -16,7 +16,9 @@ type Props<T> = {
   /** a refusal that came from elsewhere, such as the forecast */
   mend?: string;
   strong?: boolean;
-  size?: "body" | "page";
+  /** nobody said it yet: in italics */
+  assumed?: boolean;
+  size?: "body" | "page" | "long-page";
   align?: "left" | "right";
   placeholder?: string;
   list?: string[];
@@ -116,6 +118,7 @@ export function EntryField<T>(props: Props<T>) {
         onKeyDown={onKeyDown}
         onFocus={(event) => event.target.select()}
         {...fieldLook(props.size, props.strong, problem)}
+        fontStyle={props.assumed && typed === null ? "italic" : undefined}
         textAlign={props.align ?? "left"}
         style={sizedTo(shown, props.placeholder)}
       />
@@ -161,8 +164,8 @@ const fieldLook = (size: Props<unknown>["size"], strong: boolean | undefined, pr
     padding: "1px 0 0",
     lineHeight: "1.3",
     minHeight: "25px",
-    fontWeight: size === "page" ? "680" : strong ? "650" : "430",
-    fontSize: size === "page" ? { base: "24px", sm: "page" } : "body",
+    fontWeight: size?.endsWith("page") ? "680" : strong ? "650" : "430",
+    fontSize: size === "page" ? { base: "24px", sm: "page" } : size === "long-page" ? "24px" : "body",
     _hover: { borderBottomStyle: "solid", background: "well" },
     _focus: { borderBottomStyle: "solid", background: "well" },
     _placeholder: { color: "ink3", fontStyle: "italic" },

@@ -25,6 +25,26 @@ const COLOUR_DARK = ["#CEBC92", "#C0A46D", "#B28B4A", "#A27329", "#915C08", "#7C
 const scale = (name: string, light: string[], dark: string[]) =>
   Object.fromEntries(light.map((one, i) => [`${name}${i}`, pair(one, dark[i] ?? one)]));
 
+/** Food as it looks, muted to the house: bed, piece and line, light and dark. */
+const food = (bed: [string, string], piece: [string, string], line: [string, string]) => ({
+  bed: pair(...bed),
+  piece: pair(...piece),
+  line: pair(...line),
+});
+const FOODS = {
+  custard: food(["#F3DDA0", "#8F7430"], ["#F3DDA0", "#8F7430"], ["#8A6414", "#F0D58A"]),
+  greens: food(["#CFDDAE", "#3E5226"], ["#8FAF5C", "#6C8A3E"], ["#4C6B24", "#C3DB92"]),
+  fish: food(["#F2CDB8", "#6A3E2F"], ["#E5A98C", "#A4694F"], ["#8F4A2C", "#F0C2AC"]),
+  roots: food(["#F2C89A", "#6B4420"], ["#E39A4E", "#B06F2A"], ["#8A4B12", "#F3C289"]),
+  white: food(["#F6F1E4", "#57523F"], ["#E9DFC6", "#8A8264"], ["#7A6A45", "#EDE4C8"]),
+  meat: food(["#E2BDA6", "#5A3526"], ["#C58C6E", "#8F5B43"], ["#6B3A22", "#E6B9A2"]),
+  nuts: food(["#D9BE97", "#4F3A20"], ["#A77B48", "#84603A"], ["#5B3A17", "#DDBE92"]),
+  tomato: food(["#F2C4B4", "#6A3529"], ["#D9826B", "#A8543F"], ["#8A2F1C", "#F2B3A2"]),
+  beetroot: food(["#EBC4CC", "#57293A"], ["#C4748A", "#954A62"], ["#702A42", "#EDB4C4"]),
+  cheese: food(["#EBC56B", "#7A5C1C"], ["#D9A83C", "#A98130"], ["#7A5208", "#F2D27E"]),
+  pastry: food(["#EAD6AE", "#7A6136"], ["#EAD6AE", "#7A6136"], ["#7A5A1E", "#E0C48C"]),
+};
+
 /** Colour names the substance, never the judgement: docs/look.md. */
 export const system = createSystem(
   defaultBaseConfig,
@@ -63,6 +83,7 @@ export const system = createSystem(
           tinfill: pair("#D5DCE8", "#33406B"),
           hair: pair("#C3CEE4", "#3A4877"),
           hair2: pair("#DCE4F1", "#26325D"),
+          food: FOODS,
           ...scale("water", WATER_LIGHT, WATER_DARK),
           ...scale("heat", HEAT_LIGHT, HEAT_DARK),
           ...scale("set", SET_LIGHT, SET_DARK),

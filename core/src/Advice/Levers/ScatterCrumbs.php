@@ -7,7 +7,7 @@ namespace Hojaldre\Core\Advice\Levers;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pie\Amount;
-use Hojaldre\Core\Pie\Layer;
+use Hojaldre\Core\Pie\LayerIds;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\ScatteredLayer;
 use Hojaldre\Core\Statement\Statement;
@@ -42,21 +42,11 @@ final readonly class ScatterCrumbs implements Lever
 
     public function pull(Pie $pie, float $by): Pie
     {
-        return $pie->withLayers([new ScatteredLayer($this->freeId($pie), Pantry::food(self::CRUMBS), Amount::of($by), self::BENCH_CELSIUS), ...$pie->layers]);
+        return $pie->withLayers([new ScatteredLayer(LayerIds::free(self::CRUMBS, $pie->layers), Pantry::food(self::CRUMBS), Amount::of($by), self::BENCH_CELSIUS), ...$pie->layers]);
     }
 
     public function act(Pie $pie, float $by): Statement
     {
         return new Statement('act.scatter', ['amountGrams' => $by, 'food' => Pantry::food(self::CRUMBS)->name]);
-    }
-
-    private function freeId(Pie $pie): string
-    {
-        $taken = array_map(static fn (Layer $layer): string => $layer->id(), $pie->layers);
-        for ($id = 'dry-crumbs', $n = 2; in_array($id, $taken, true); $n++) {
-            $id = "dry-crumbs-$n";
-        }
-
-        return $id;
     }
 }

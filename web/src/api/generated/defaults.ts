@@ -21,6 +21,22 @@ export const defaults = {
             "rack": "middle"
         }
     ],
+    "puffBake": [
+        {
+            "how": "weighted",
+            "ovenCelsius": 200,
+            "mode": "static",
+            "minutes": 20,
+            "rack": "middle"
+        },
+        {
+            "how": "bare",
+            "ovenCelsius": 200,
+            "mode": "static",
+            "minutes": 8,
+            "rack": "middle"
+        }
+    ],
     "anotherShellStage": {
         "how": "bare",
         "ovenCelsius": 190,
@@ -47,7 +63,8 @@ export const defaults = {
         "eggs": [],
         "dairies": [],
         "blended": [],
-        "fromCelsius": 10
+        "fromCelsius": 10,
+        "thickeners": []
     },
     "crumbs": {
         "food": {
@@ -79,7 +96,9 @@ export const defaults = {
         },
         "amount": {
             "words": "10 g",
-            "grams": 10
+            "grams": 10,
+            "leastGrams": null,
+            "mostGrams": null
         }
     },
     "salt": {

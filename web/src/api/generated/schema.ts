@@ -38,6 +38,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a design assumes, and how far each answer would move it. */
+        post: operations["askWhatIsAssumed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/edits": {
         parameters: {
             query?: never;
@@ -399,23 +416,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/kitchens/{kitchen}/pies/blank": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A design to begin from: a lined tin with nothing in it. */
-        get: operations["blankPie"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/kitchens/{kitchen}/pies": {
         parameters: {
             query?: never;
@@ -460,6 +460,23 @@ export interface paths {
         };
         /** A pie as a file that any kitchen can bring in. */
         get: operations["exportPie"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/beginnings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The eight kinds that cooks begin with, each with what it commonly is. */
+        get: operations["listBeginnings"];
         put?: never;
         post?: never;
         delete?: never;
@@ -520,6 +537,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/additions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put what a cook says into a design, where it belongs; nothing is stored. */
+        post: operations["addToDesign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/pies/{pie}/recipe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A pie written out for a friend: plain text, and a Recipe of the vocabulary of schema.org. */
+        get: operations["exportRecipe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a pasted recipe: a pie with what the recipe leaves unsaid; nothing is stored. */
+        post: operations["readRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/tins/{tin}": {
         parameters: {
             query?: never;
@@ -559,19 +627,30 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description A design, and what is to go into it in the cook's words. */
+        AdditionWish: {
+            design: components["schemas"]["PieDesign"];
+            text: string;
+        };
         /**
          * @description The fourteen allergens that food law of the EU and UK wants named (docs/sources.md#eu-1169-2011, annex II), in its order.
          * @enum {string}
          */
         Allergen: "gluten" | "crustaceans" | "egg" | "fish" | "peanuts" | "soya" | "milk" | "nuts" | "celery" | "mustard" | "sesame" | "sulphites" | "lupin" | "molluscs";
-        /** @description An amount in the cook's own words and in grams; the grams are what counts. */
+        /** @description An amount in the cook's own words and in grams; the grams are what counts, and how sure they are widens the readings. */
         Amount: {
             words: string;
             /** @description g */
             grams: number;
+            leastGrams: number | null;
+            mostGrams: number | null;
         };
         ArchivePie: {
             archived: boolean;
+        };
+        /** @description A place of the design that was filled by common practice and not by the cook. It is a JSON pointer in which a layer stands by its id and not by its number, so that it holds when layers move: "/crust/thicknessMm", "/layers/leeks/fromCelsius". */
+        Assumed: {
+            place: string;
         };
         /** @description Over the minutes in the oven filled; °C, and water to solids of the base. */
         BakeCurves: {
@@ -667,6 +746,20 @@ export interface components {
          * @enum {string}
          */
         BaseVerdict: "crisp" | "dry" | "soft" | "soggy" | "raw";
+        /** @description What a kind of pie commonly begins as. */
+        Beginning: {
+            kind: components["schemas"]["PieKind"];
+            /** @description as it is shown */
+            name: string;
+            /** @description what tells it from the others */
+            sign: string;
+            /** @description tin, dough, stages, as they are read out */
+            sets: string;
+            design: components["schemas"]["PieDesign"];
+        };
+        Beginnings: {
+            beginnings: components["schemas"]["Beginning"][];
+        };
         Bill: {
             tins: number;
             lines: components["schemas"]["BillLine"][];
@@ -785,18 +878,21 @@ export interface components {
             /** @description the best first */
             answers: components["schemas"]["CustardAnswer"][];
         };
-        /** @description Eggs and dairy, stirred together and poured. */
+        /** @description What is stirred together and poured: eggs and dairy for a custard, stock or milk with a thickener for a sauce. */
         CustardLayer: {
             /** @constant */
             kind: "custard";
             id: string;
             style: components["schemas"]["CustardStyle"];
             eggs: components["schemas"]["Ingredient"][];
+            /** @description and other liquids: stock, wine, water */
             dairies: components["schemas"]["Ingredient"][];
             /** @description meat or fish blended in: raw, as for a mousseline, it sets; cooked it does not */
             blended: components["schemas"]["Ingredient"][];
             /** @description °C */
             fromCelsius: number;
+            /** @description flour or starch stirred in */
+            thickeners: components["schemas"]["Ingredient"][];
         };
         CustardSchool: {
             style: components["schemas"]["CustardStyle"];
@@ -824,6 +920,8 @@ export interface components {
             dryToRatio: number;
             softToRatio: number;
             parBake: components["schemas"]["ShellStage"][];
+            /** @description the same of puff */
+            puffBake: components["schemas"]["ShellStage"][];
             /** @description one stage more of a blind bake */
             anotherShellStage: components["schemas"]["ShellStage"];
             /** @description one stage more of the bake */
@@ -905,12 +1003,16 @@ export interface components {
             others: components["schemas"]["OtherAmount"][];
             /** @description where an oven was written with it: "160 °C fan" */
             mode: components["schemas"]["OvenMode"] | null;
+            /** @description in 8 kitchens of 10, where the words do not tell it exactly */
+            least: number;
+            /** @description the same, at most */
+            most: number;
         };
         /**
          * @description What an entry measures.
          * @enum {string}
          */
-        EntryKind: "mass" | "volume" | "length" | "temperature" | "time";
+        EntryKind: "mass" | "volume" | "length" | "thickness" | "width" | "depth" | "temperature" | "time";
         /**
          * @description The unit that an entry comes out in.
          * @enum {string}
@@ -921,6 +1023,9 @@ export interface components {
             kind: components["schemas"]["EntryKind"];
             words: string;
             food: components["schemas"]["Food"] | null;
+            boughtGrams: number | null;
+            /** @description the step */
+            preparation: string;
         };
         FilmGrid: {
             columns: number;
@@ -1066,6 +1171,11 @@ export interface components {
             food: components["schemas"]["Food"];
             amount: components["schemas"]["Amount"];
         };
+        /**
+         * @description Where what a line names goes.
+         * @enum {string}
+         */
+        Into: "layer" | "custard" | "sauce" | "seasoning" | "dough" | "glaze" | "scattered" | "beside";
         /** @description What explains best how a bake came out. */
         KitchenMatch: {
             /** @description to put into the design at /bake/matched; null where a usual oven explains it */
@@ -1118,6 +1228,11 @@ export interface components {
             upperName: string;
         };
         /**
+         * @description What a line of a recipe was taken for.
+         * @enum {string}
+         */
+        LineKind: "title" | "heading" | "ingredient" | "method" | "words" | "waiting";
+        /**
          * @description Whether the crust lines the tin, or lies on a dish as a lid alone.
          * @enum {string}
          */
@@ -1154,6 +1269,25 @@ export interface components {
          * @enum {string}
          */
         MemberRole: "owner" | "cook" | "guest";
+        /** @description A food that a line names, what it was taken for, and where it goes. */
+        NamedAmount: {
+            /** @description its id */
+            food: string;
+            name: string;
+            words: string;
+            grams: number;
+            leastGrams: number;
+            mostGrams: number;
+            /** @description after what is done to it, where the line says so */
+            nowGrams: number | null;
+            /** @description of another food in the same words: the yolk of "4 eggs and a yolk" */
+            besideGrams: number;
+            /** @description the amount was told and not assumed */
+            isSaid: boolean;
+            /** @description the name was known as it stands */
+            isSure: boolean;
+            into: components["schemas"]["Into"];
+        };
         NamedGrams: {
             name: string;
             grams: number;
@@ -1167,6 +1301,8 @@ export interface components {
             food: string;
             words: string;
             grams: number;
+            leastGrams: number | null;
+            mostGrams: number | null;
         };
         /** @description An oven of the kitchen and how far its dial is off. */
         Oven: {
@@ -1206,7 +1342,7 @@ export interface components {
             /** @constant */
             format: "hojaldre-pie";
             /** @constant */
-            version: 4;
+            version: 5;
             name: string;
             portions: number;
             notes: string;
@@ -1215,7 +1351,14 @@ export interface components {
             layers: components["schemas"]["Layer"][];
             seasonings: components["schemas"]["Ingredient"][];
             bake: components["schemas"]["BakePlan"];
+            /** @description what nobody said yet */
+            assumed: components["schemas"]["Assumed"][];
         };
+        /**
+         * @description What cooks begin with: eight kinds, told by their outline.
+         * @enum {string}
+         */
+        PieKind: "quiche" | "raw-crust-tart" | "puff-tart" | "double-crust" | "deep-pie" | "pot-pie" | "pasty" | "hand-pie";
         PieList: {
             pies: components["schemas"]["PieSummary"][];
         };
@@ -1289,6 +1432,28 @@ export interface components {
             /** @description with 409: the revision that was saved meanwhile */
             revision: components["schemas"]["Revision"] | null;
         };
+        /** @description One thing that nobody said, and how far the answer moves a reading. */
+        Question: {
+            /** @description JSON pointer into the design, a layer by its id */
+            place: string;
+            asks: string;
+            /** @description "set 38 to 44 min", "base dry to soft"; empty where it moves nothing */
+            moves: string;
+            /** @description in their natural order */
+            answers: components["schemas"]["QuestionChoice"][];
+        };
+        /** @description An answer to a question: what it says, and what it changes. */
+        QuestionChoice: {
+            says: string;
+            /** @description this is what is assumed now */
+            isAssumed: boolean;
+            /** @description of the design; none where it is assumed already */
+            changes: components["schemas"]["Change"][];
+        };
+        Questions: {
+            /** @description the most telling first */
+            questions: components["schemas"]["Question"][];
+        };
         /**
          * @description How high it stands in the oven.
          * @enum {string}
@@ -1299,6 +1464,15 @@ export interface components {
          * @enum {string}
          */
         Rawness: "cooked" | "raw" | "poultry";
+        /** @description A recipe, read: its lines, the pie it makes, and a first forecast of that. */
+        ReadRecipe: {
+            lines: components["schemas"]["RecipeLine"][];
+            /** @description whose cup and spoons its words were taken for */
+            volumes: components["schemas"]["VolumeSystem"];
+            design: components["schemas"]["PieDesign"];
+            /** @description by one coarse bake */
+            forecast: components["schemas"]["Forecast"];
+        };
         /** @description One of the readings of a forecast. */
         Reading: {
             name: components["schemas"]["ReadingName"];
@@ -1341,6 +1515,19 @@ export interface components {
          * @enum {string}
          */
         ReadingState: "inside" | "marginal" | "outside" | "unknown";
+        /** @description A line of the recipe as it was written, and what was read in it. */
+        RecipeLine: {
+            text: string;
+            kind: components["schemas"]["LineKind"];
+            named: components["schemas"]["NamedAmount"][];
+        };
+        /** @description A recipe as it was pasted. */
+        RecipeWish: {
+            /** @description plain text, or the vocabulary of schema.org as JSON-LD, alone or in the source of a page */
+            text: string;
+            volumes: components["schemas"]["VolumeSystem"] | null;
+            kind: components["schemas"]["PieKind"] | null;
+        };
         /** @description A rectangular or square tin, its wall upright or sloped: a prism or a frustum of a pyramid (prismatoid formula, exact). */
         RectangularTin: {
             /** @constant */
@@ -1381,7 +1568,7 @@ export interface components {
          * @description What a food does in a pie.
          * @enum {string}
          */
-        Role: "egg" | "dairy" | "solid" | "binder" | "seasoning" | "dough";
+        Role: "egg" | "dairy" | "liquid" | "solid" | "binder" | "seasoning" | "dough";
         /** @description The salt of the whole by what brings it, the most first. */
         SaltSum: {
             /** @description in the whole filling */
@@ -1445,6 +1632,7 @@ export interface components {
             /** @enum {string} */
             kind: "solid" | "custard" | "scattered";
             texture: components["schemas"]["Texture"];
+            tint: components["schemas"]["Tint"];
             bottomMm: number;
             topMm: number;
             /** @description share that is the food and not gaps, 0 to 1 */
@@ -1572,6 +1760,8 @@ export interface components {
             binder: components["schemas"]["Ingredient"] | null;
             /** @description °C */
             fromCelsius: number;
+            /** @description layers that were cooked and weighed together carry the same name; empty where it was alone */
+            pan: string;
         };
         /** @description A round tin with a ring that opens: upright, and deep. */
         Springform: {
@@ -1620,6 +1810,8 @@ export interface components {
             pricePerKg: number | null;
             /** @description °C that it commonly has when it goes in */
             fromCelsius: number;
+            /** @description what else cooks call it */
+            names: string[];
         };
         /** @description An oven of the kitchen. */
         StoredOven: {
@@ -1696,6 +1888,11 @@ export interface components {
         Tins: {
             tins: components["schemas"]["StoredTin"][];
         };
+        /**
+         * @description What colour a food has in a section: the drawing asks for it, no rule of the trade does.
+         * @enum {string}
+         */
+        Tint: "custard" | "greens" | "fish" | "roots" | "white" | "meat" | "nuts" | "tomato" | "beetroot" | "cheese";
         /** @description What came out when a pie was baked as it is designed, in the cook's words; null where the cook does not say. */
         Told: {
             set: components["schemas"]["ToldSet"] | null;
@@ -1774,6 +1971,15 @@ export interface components {
         WhatIfWish: {
             design: components["schemas"]["PieDesign"];
             lever: components["schemas"]["WhatIfLever"];
+        };
+        /** @description A pie written out for a friend. */
+        WrittenRecipe: {
+            /** @description what a file of it may be called, without its ending */
+            file: string;
+            /** @description plain text */
+            text: string;
+            /** @description a Recipe of the vocabulary of schema.org, as JSON-LD */
+            linked: string;
         };
     };
     responses: never;
@@ -1898,6 +2104,68 @@ export interface operations {
                 };
             };
             /** @description The design or the lever is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    askWhatIsAssumed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieDesign"];
+            };
+        };
+        responses: {
+            /** @description The most telling first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Questions"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design is refused */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -3267,46 +3535,6 @@ export interface operations {
             };
         };
     };
-    blankPie: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                kitchen: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The design */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PieDesign"];
-                };
-            };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not your kitchen */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
     listPies: {
         parameters: {
             query?: {
@@ -3502,6 +3730,46 @@ export interface operations {
                 };
             };
             /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listBeginnings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Beginnings"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
             404: {
                 headers: {
                     [name: string]: unknown;
@@ -3708,6 +3976,171 @@ export interface operations {
             };
             /** @description Not in your kitchen, or no such revision */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addToDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AdditionWish"];
+            };
+        };
+        responses: {
+            /** @description The design with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieDesign"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not understood, or no design any more */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    exportRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                pie: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Both */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WrittenRecipe"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeWish"];
+            };
+        };
+        responses: {
+            /** @description What was read */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadRecipe"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nothing pasted, or too much */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -2,15 +2,17 @@ import { Box } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useParams } from "react-router";
-import { ApiProblem, type Pie, type PieDesign, type WayOut } from "../../api/client";
+import { ApiProblem, type Pie, type PieDesign, type Reading, type WayOut } from "../../api/client";
 import { pieQuery, sessionQuery } from "../../api/queries";
+import { pointerOf } from "../../pie/assumed";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
-import { BenchContext, DesignContext } from "./BenchContext";
+import { AssumedContext, BenchContext, DesignContext } from "./BenchContext";
 import { type Draft, findDraft } from "./draft";
 import { CutawayPane } from "./forecast/CutawayPane";
 import type { Before } from "./forecast/InTheOven";
 import { Readings } from "./forecast/Readings";
+import { Strip } from "./forecast/Strip";
 import { Header } from "./Header";
 import { type Panel, PanelTabs } from "./PanelTabs";
 import { Connectors } from "./pie/Connectors";
@@ -80,55 +82,73 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
     [kitchen, refusals, change, enter, ask, put, now, preview],
   );
   const forecast = bench.forecast.data;
+  const { assumed, layers } = bench.present;
+  const ids = layers.map((layer) => layer.id).join();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: places turn on the ids of layers alone
+  const places = useMemo(
+    () => new Set(assumed.flatMap((one) => pointerOf(bench.present, one.place) ?? [])),
+    [assumed, ids],
+  );
   const troubles = forecast.readings.filter((reading) => reading.state === "outside").length;
+  const show = useCallback((name: Reading["name"]) => {
+    setPanel("readings");
+    requestAnimationFrame(() => {
+      const full = area.current?.querySelector<HTMLElement>(`[data-reading=${name}]`);
+      full?.scrollIntoView({ block: "center" });
+      full?.querySelector<HTMLElement>("button")?.focus({ preventScroll: true });
+    });
+  }, []);
   const shown = (name: Panel) => ({ base: panel === name ? "block" : "none", sm: "block" });
   return (
     <BenchContext value={context}>
-      <Header bench={bench} pie={pie.id} mayWrite={mayWrite} />
-      {!mayWrite && <Notice title="You are a guest here.">Look and try out what you like; only cooks save.</Notice>}
-      <Troubles bench={bench} pie={pie.id} signIn={`/sign-in?next=/k/${kitchen}/bench/${pie.id}`} />
-      <Box
-        ref={area}
-        position="relative"
-        display="grid"
-        gridTemplateColumns={{
-          base: "minmax(0,1fr)",
-          sm: "260px minmax(0,1fr)",
-          md: "288px minmax(0,1fr) 320px",
-          lg: "288px minmax(0,1fr) 340px",
-        }}
-        columnGap={{ base: "20px", md: "26px", lg: "38px" }}
-        rowGap="24px"
-        paddingBottom={{ base: "90px", sm: "40px" }}
-      >
-        <Box display={shown("stack")}>
-          <DesignContext value={bench.present}>
-            <Stack forecast={forecast} design={bench.present} />
-          </DesignContext>
+      <AssumedContext value={places}>
+        <Header bench={bench} pie={pie.id} mayWrite={mayWrite} />
+        {!mayWrite && <Notice title="You are a guest here.">Look and try out what you like; only cooks save.</Notice>}
+        <Strip readings={forecast.readings} open={show} />
+        <Troubles bench={bench} pie={pie.id} signIn={`/sign-in?next=/k/${kitchen}/bench/${pie.id}`} />
+        <Box
+          ref={area}
+          position="relative"
+          display="grid"
+          gridTemplateColumns={{
+            base: "minmax(0,1fr)",
+            sm: "260px minmax(0,1fr)",
+            md: "288px minmax(0,1fr) 320px",
+            lg: "288px minmax(0,1fr) 340px",
+          }}
+          columnGap={{ base: "20px", md: "26px", lg: "38px" }}
+          rowGap="24px"
+          paddingBottom={{ base: "90px", sm: "40px" }}
+        >
+          <Box display={shown("stack")}>
+            <DesignContext value={bench.present}>
+              <Stack forecast={forecast} design={bench.present} />
+            </DesignContext>
+          </Box>
+          <Box display={shown("cutaway")} minWidth="0">
+            <CutawayPane
+              forecast={forecast}
+              design={bench.present}
+              of={of}
+              before={applied && applied.design === bench.present ? applied.before : null}
+            />
+          </Box>
+          <Box display={shown("readings")} gridColumn={{ base: "1", sm: "1 / -1", md: "3" }}>
+            <Readings
+              forecast={forecast}
+              design={bench.forecast.of}
+              stale={bench.forecast.stale}
+              slow={bench.forecast.slow}
+              rough={bench.forecast.rough}
+              applied={applied && applied.design === bench.present ? applied.act : null}
+              apply={apply}
+              undo={undo}
+            />
+          </Box>
+          <Connectors bench={area} section={forecast.section} />
         </Box>
-        <Box display={shown("cutaway")} minWidth="0">
-          <CutawayPane
-            forecast={forecast}
-            design={bench.present}
-            of={of}
-            before={applied && applied.design === bench.present ? applied.before : null}
-          />
-        </Box>
-        <Box display={shown("readings")} gridColumn={{ base: "1", sm: "1 / -1", md: "3" }}>
-          <Readings
-            forecast={forecast}
-            design={bench.forecast.of}
-            stale={bench.forecast.stale}
-            slow={bench.forecast.slow}
-            rough={bench.forecast.rough}
-            applied={applied && applied.design === bench.present ? applied.act : null}
-            apply={apply}
-            undo={undo}
-          />
-        </Box>
-        <Connectors bench={area} section={forecast.section} />
-      </Box>
-      <PanelTabs panel={panel} choose={setPanel} troubles={troubles} />
+        <PanelTabs panel={panel} choose={setPanel} troubles={troubles} />
+      </AssumedContext>
     </BenchContext>
   );
 }

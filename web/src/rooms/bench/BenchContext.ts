@@ -35,6 +35,15 @@ export function useMend(at: string): string | undefined {
   return useBenchContext().refusals.find((refusal) => refusal.at === at || refusal.at.startsWith(`${at}/`))?.mend;
 }
 
+/** Places of the design, as pointers, that nobody said yet. */
+export const AssumedContext = createContext<ReadonlySet<string>>(new Set());
+
+/** Whether what stands at this place, or all that it stands in, is assumed. */
+export function useAssumed(at: string): boolean {
+  const assumed = useContext(AssumedContext);
+  return assumed.has(at) || assumed.has(at.slice(0, at.lastIndexOf("/")));
+}
+
 /** The design as it is shown, for the few parts that work something out of all of it. */
 export const DesignContext = createContext<PieDesign | null>(null);
 

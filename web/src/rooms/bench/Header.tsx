@@ -1,6 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import { Link } from "react-router";
+import { setAt } from "../../pie/pointer";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
@@ -8,12 +9,14 @@ import { ink } from "../../ui/theme";
 import { useScaling } from "./advice/useDesignAct";
 import { useBenchContext, useMend } from "./BenchContext";
 import { BillPanel } from "./forecast/BillPanel";
-import { setAt } from "./pointer";
 import { pieFileAddress, RevisionMenu } from "./RevisionMenu";
 import { TinEntry } from "./tin/TinEntry";
 import type { BenchState } from "./useBench";
 
 type Props = { bench: BenchState; pie: string; mayWrite: boolean };
+
+/** A name with more letters is set smaller, so that all stands in one row. */
+const LONG_NAME = 24;
 
 /** Name, tin, portions; undo, and whether it is saved. */
 export function Header({ bench, pie, mayWrite }: Props) {
@@ -22,11 +25,11 @@ export function Header({ bench, pie, mayWrite }: Props) {
   const [listing, setListing] = useState(false);
   return (
     <>
-      <Flex gap="8px 20px" align="baseline" wrap="wrap" paddingBlock="16px 20px">
-        <Box as="h1" minWidth="0" maxWidth="100%">
+      <Flex gap="6px 16px" align="baseline" wrap={{ base: "wrap", lg: "nowrap" }} paddingBlock="12px 8px">
+        <Box as="h1" minWidth="0" maxWidth="100%" flexShrink={1}>
           <EntryField
             label="Name of the pie"
-            size="page"
+            size={design.name.length > LONG_NAME ? "long-page" : "page"}
             words={design.name}
             read={(words) => readText(words, 1, 120)}
             keep={(name) => change((now) => ({ ...now, name }))}
@@ -35,7 +38,13 @@ export function Header({ bench, pie, mayWrite }: Props) {
         </Box>
         <TinEntry label={bench.forecast.data.tinLabel} tin={design.tin} />
         <Portions portions={design.portions} words={bench.forecast.data.weights.portions} />
-        <Flex marginLeft="auto" gap="6px" align="center" wrap="wrap">
+        <Flex
+          marginLeft="auto"
+          gap="2px"
+          align="center"
+          wrap={{ base: "wrap", lg: "nowrap" }}
+          flexShrink={{ base: 1, lg: 0 }}
+        >
           <Link to={`/k/${kitchen}/card/${pie}`} style={{ color: ink("rim"), fontWeight: 650, padding: "8px 6px" }}>
             Card
           </Link>
@@ -79,7 +88,7 @@ function Portions({ portions, words }: { portions: number; words: string }) {
     if (await scale({ to: "portions", were: was })) setWas(portions);
   };
   return (
-    <Box>
+    <Box whiteSpace={{ lg: "nowrap" }}>
       <EntryField label="Portions" words={String(portions)} read={(typed) => readWhole(typed, 1, 500)} keep={keep} />
       <Box as="span"> {words}</Box>
       {was !== portions && (

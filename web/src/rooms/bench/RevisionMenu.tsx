@@ -11,6 +11,15 @@ import type { BenchState } from "./useBench";
 
 export const pieFileAddress = (kitchen: string, pie: string) => `/api/kitchens/${kitchen}/pies/${pie}/file`;
 
+/** A text as a file of this device. */
+function putDown(name: string, text: string, type: string) {
+  const link = document.createElement("a");
+  link.href = URL.createObjectURL(new Blob([text], { type }));
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href), 1000);
+}
+
 /** "Saved 10:42, revision 3": and behind it the older revisions, and the file. */
 export function RevisionMenu({ bench, pie, file }: { bench: BenchState; pie: string; file: string }) {
   const { kitchen } = useBenchContext();
@@ -28,8 +37,22 @@ export function RevisionMenu({ bench, pie, file }: { bench: BenchState; pie: str
       setTrouble(thrown instanceof Error ? thrown.message : "That revision did not open.");
     }
   };
+  const writeOut = async (as: "text" | "linked") => {
+    try {
+      setTrouble("");
+      const recipe = await answer(
+        api.GET("/kitchens/{kitchen}/pies/{pie}/recipe", { params: { path: { kitchen, pie } } }),
+      );
+      const ending = as === "text" ? "txt" : "json";
+      putDown(`${recipe.file}.recipe.${ending}`, recipe[as], as === "text" ? "text/plain" : "application/ld+json");
+    } catch (thrown) {
+      setTrouble(thrown instanceof Error ? thrown.message : "It was not written out.");
+    }
+  };
   const items = [
     { label: "Export as a pie file", act: () => window.location.assign(file) },
+    { label: "Write it out for a friend", act: () => void writeOut("text") },
+    { label: "As a recipe for other programs", act: () => void writeOut("linked") },
     ...(data ?? []).map((revision) => ({
       label: `Revision ${revision.number}, ${savedAt(revision.savedAt)}, ${revision.savedBy}`,
       act: () => void bring(revision.number),
@@ -54,7 +77,7 @@ export function RevisionMenu({ bench, pie, file }: { bench: BenchState; pie: str
 
 function saveWords({ saveState, revision }: BenchState): string {
   if (saveState === "saving") return "Saving";
-  if (saveState === "changed") return "Kept on this device, not saved";
+  if (saveState === "changed") return "Kept here, not saved";
   if (saveState === "saved") return `Revision ${revision.number}, ${savedAt(revision.savedAt)}`;
-  return "Kept on this device, not saved yet";
+  return "Kept here, not saved";
 }

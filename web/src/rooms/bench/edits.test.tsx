@@ -3,7 +3,7 @@ import { afterEach, describe, expect, it, vi } from "vitest";
 import { forecast, json, problem, revision, server, trout, wrapper } from "../../../test/kitchen";
 import type { Pie, PieDesign, TypedEntry } from "../../api/client";
 import { seeded } from "../../draw/random";
-import { setAt } from "./pointer";
+import { setAt } from "../../pie/pointer";
 import { useBench } from "./useBench";
 
 const pie = (): Pie => ({ id: "p", archived: false, revision: revision(1), design: trout(), forecast: forecast() });

@@ -2,9 +2,9 @@ import { act, renderHook, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { forecast, json, problem, revision, server, trout, wrapper } from "../../../test/kitchen";
 import type { Pie, PieDesign, TypedEntry } from "../../api/client";
+import { setAt } from "../../pie/pointer";
 import { track } from "../../ui/pending";
 import type { Draft } from "./draft";
-import { setAt } from "./pointer";
 import { useBench } from "./useBench";
 
 const pie = (number = 1): Pie => ({

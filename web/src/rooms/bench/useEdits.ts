@@ -3,11 +3,12 @@ import { useCallback, useRef, useState } from "react";
 import { ApiProblem, type PieDesign, type TypedEntry, type WayOut } from "../../api/client";
 import { editQuery, roughQuery } from "../../api/queries";
 import { unitsChosen } from "../../api/units";
+import { settledIn } from "../../pie/assumed";
+import { applyChanges } from "../../pie/pointer";
 import type { ReadResult } from "../../ui/entry";
 import { type History, type HistoryAct, history } from "../../ui/history";
 import type { Change } from "./BenchContext";
 import { type Operation, operations } from "./operations";
-import { applyChanges } from "./pointer";
 
 export type Held = History<PieDesign>;
 
@@ -49,7 +50,10 @@ export function useEdits(kitchen: string, first: () => Held, acted: () => void) 
     (what: (held: Held) => HistoryAct<PieDesign>) => void operate((held) => history(held, what(held)), true),
     [operate],
   );
-  const change = useCallback((by: Change) => act((held) => ({ do: "set", to: by(held.present) })), [act]);
+  const change = useCallback(
+    (by: Change) => act((held) => ({ do: "set", to: settledIn(held.present, by(held.present)) })),
+    [act],
+  );
 
   /** What an answer makes of the design; its first forecast comes with it. */
   const typedIn = useCallback(
@@ -107,7 +111,7 @@ export function useEdits(kitchen: string, first: () => Held, acted: () => void) 
       let applied: PieDesign | null = null;
       act((held) => {
         if (!same(held.present, of)) return { do: "set", to: held.present };
-        applied = applyChanges(held.present, changes);
+        applied = settledIn(held.present, applyChanges(held.present, changes));
         return { do: "set", to: applied };
       });
       return applied;

@@ -26,14 +26,8 @@ export function usePieActs(kitchen: string) {
   const renew = () => client.invalidateQueries({ queryKey: ["kitchen", kitchen, "pies"] });
   const path = { kitchen };
 
-  const begin = () =>
-    attempt(async () => {
-      setFile(null);
-      const blank = await answer(api.GET("/kitchens/{kitchen}/pies/blank", { params: { path } }));
-      const pie = await answer(api.POST("/kitchens/{kitchen}/pies", { params: { path }, body: blank }));
-      void renew();
-      navigate(`/k/${kitchen}/bench/${pie.id}`);
-    });
+  /** Nothing is kept until something is in it. */
+  const begin = () => navigate(`/k/${kitchen}/begin`);
 
   /** The file goes to the core as it is: the core alone says whether it is a pie. */
   const bringIn = (chosen: File) =>

@@ -3,10 +3,10 @@ import { useState } from "react";
 import { told as toldOf } from "../../../advice/effects";
 import { ApiProblem, type PieDesign, type Told } from "../../../api/client";
 import { matchOf } from "../../../api/queries";
+import { setAt } from "../../../pie/pointer";
 import { Button } from "../../../ui/Button";
 import { Choice } from "../../../ui/Choice";
 import { useBenchContext } from "../BenchContext";
-import { setAt } from "../pointer";
 
 type Match = NonNullable<Awaited<ReturnType<typeof matchOf>>>;
 type Answered = { of: PieDesign; match: Match | null } | { mend: string } | "asked" | null;

@@ -3,10 +3,10 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { ShellStage } from "../../../api/client";
 import { shellQuery } from "../../../api/queries";
+import { setAt } from "../../../pie/pointer";
 import { Button } from "../../../ui/Button";
 import { number } from "../../../ui/numbers";
 import { useBenchContext } from "../BenchContext";
-import { setAt } from "../pointer";
 
 /** "Par-bake or not?", answered by baking the pie each way. */
 export function ShellAdvice() {

@@ -1,15 +1,16 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { type KeyboardEvent, useEffect, useRef, useState } from "react";
+import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from "react";
 import type { Food } from "../../../api/client";
 import { foodsQuery } from "../../../api/queries";
+import { foodFinder } from "../../../food/findFood";
 import { Button } from "../../../ui/Button";
 import type { ReadResult } from "../../../ui/entry";
 import { useBenchContext } from "../BenchContext";
 
 type Props = {
   label: string;
-  of: Food["role"];
+  of: readonly Food["role"][];
   /** puts so much of it in, as warm as it commonly is; words that are not understood come back with what to write */
   add: (food: Food, words: string, fromCelsius: number) => Promise<ReadResult<unknown>>;
   cancel: () => void;
@@ -17,28 +18,15 @@ type Props = {
 
 const MOST_SHOWN = 12;
 
-/** Foods whose name has the letters, those with a word that begins with them first. */
-export function closest(foods: Food[], letters: string): Food[] {
-  const wanted = letters.trim().toLowerCase();
-  const begins = (food: Food) =>
-    food.name
-      .toLowerCase()
-      .split(/[\s,]+/)
-      .some((word) => word.startsWith(wanted));
-  return foods
-    .filter((food) => food.name.toLowerCase().includes(wanted))
-    .sort((a, b) => Number(begins(b)) - Number(begins(a)));
-}
-
 /** Choose a food by a few letters, then say how much. Enter goes on, Escape leaves. */
 export function FoodPicker({ label, of, add, cancel }: Props) {
   const { kitchen } = useBenchContext();
   const { data, isError, refetch } = useQuery(foodsQuery(kitchen));
   const [letters, setLetters] = useState("");
   const [food, setFood] = useState<Food | null>(null);
-  const all = (data ?? []).map((one) => one.food).filter((one) => one.role === of);
   const chosen = data?.find((one) => one.food.id === food?.id);
-  const found = closest(all, letters);
+  const find = useMemo(() => foodFinder((data ?? []).filter((one) => of.includes(one.food.role))), [data, of]);
+  const found = find(letters).map((one) => one.food);
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === "Escape") cancel();
   };
@@ -66,7 +54,9 @@ export function FoodPicker({ label, of, add, cancel }: Props) {
             <Box color="ink2">and {found.length - MOST_SHOWN} more: type a few letters</Box>
           )}
           {isError && <Button onClick={() => refetch()}>The pantry did not open. Try again</Button>}
-          {data && found.length === 0 && <Box color="ink2">Nothing by that name. Try fewer letters.</Box>}
+          {data && found.length === 0 && (
+            <Box color="ink2">Nothing by that name. Try another name, or add it from its packet in Stores.</Box>
+          )}
           <Button look="plain" onClick={cancel} marginLeft="-6px">
             Never mind
           </Button>

@@ -4,8 +4,6 @@ import type { Forecast, PieDesign } from "../../../api/client";
 import { CurvesChart } from "../../../draw/Curves";
 import { Cutaway } from "../../../draw/Cutaway";
 import type { FieldName } from "../../../draw/fields";
-import { percentOfRatio } from "../../../draw/frame";
-import { WaterLegend } from "../../../draw/WaterLegend";
 import { grams, number } from "../../../ui/numbers";
 import { RecessChoice } from "../../../ui/RecessChoice";
 import { useWidth } from "../../../ui/useWidth";
@@ -37,7 +35,6 @@ export const CutawayPane = memo(function CutawayPane({ forecast, design, of, bef
   const [ref, width] = useWidth<HTMLDivElement>(540);
   const [seen, setSeen] = useState<Seen>("poured");
   const [minute, setMinute] = useState<number | null>(null);
-  const base = forecast.readings.find((reading) => reading.name === "base")?.value ?? null;
   const empty = forecast.weights.fillingGrams <= 0;
   const began = forecast.bake?.stages.find((stage) => stage.name === "bake")?.from ?? 0;
   const inOven = seen === "poured" || minute === null || minute < began ? null : minute - began;
@@ -57,7 +54,6 @@ export const CutawayPane = memo(function CutawayPane({ forecast, design, of, bef
           <Cutaway
             section={forecast.section}
             ledger={forecast.ledger}
-            basePercent={base === null ? null : percentOfRatio(base)}
             seal={design.crust.seal === "egg"}
             width={width}
             title={design.name}
@@ -80,7 +76,6 @@ export const CutawayPane = memo(function CutawayPane({ forecast, design, of, bef
           Pour the first layer: what lies on the pastry?
         </Box>
       )}
-      {seen === "poured" && <WaterLegend width={width} />}
       {!empty && seen === "poured" && <WaterLedger forecast={forecast} design={design} />}
       <BakePlan bake={design.bake} dials={forecast.dials.slice(design.crust.shell.length)} />
       {forecast.bake && (

@@ -105,7 +105,6 @@ function Shown({ forecast, design, field: name, width, film, report, ghostFilm, 
         <SectionBody
           section={section}
           frame={frame}
-          basePercent={null}
           seal={design.crust.seal !== "none"}
           detail
           name={id}

@@ -1,8 +1,12 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { memo } from "react";
+import { Questions } from "../../../advice/Questions";
 import type { Forecast, PieDesign, Reading, WayOut } from "../../../api/client";
+import { useQuestions } from "../../../api/useQuestions";
 import { ReadingRow } from "../../../forecast/ReadingRow";
+import { applied as answered } from "../../../pie/assumed";
 import { Ways } from "../advice/Ways";
+import { useBenchContext } from "../BenchContext";
 import { ReadingCurve } from "./ReadingCurve";
 import { SaltSources } from "./SaltSources";
 
@@ -58,6 +62,24 @@ export function Readings({ forecast, design, stale, slow, rough, applied, apply,
   );
 }
 
+const MOST_ASSUMED = 8;
+
+/** What nobody said yet, most telling first: "Yes" keeps it, another answer changes it. */
+function Assumed({ design }: { design: PieDesign }) {
+  const { kitchen, change } = useBenchContext();
+  const count = design.assumed.length;
+  return (
+    <Box marginTop="18px">
+      <Questions
+        asking={useQuestions(kitchen, design)}
+        most={MOST_ASSUMED}
+        title={() => `${count} ${count === 1 ? "thing" : "things"} assumed`}
+        say={(question, changes) => change((now) => answered(now, design, question.place, changes))}
+      />
+    </Box>
+  );
+}
+
 /** What stands behind a reading. */
 function More({ reading, forecast }: { reading: Reading; forecast: Forecast }) {
   if (reading.name === "salt") return <SaltSources salt={forecast.salt} />;
@@ -80,6 +102,7 @@ const ReadingList = memo(function ReadingList({
           )}
         </ReadingRow>
       ))}
+      {design.assumed.length > 0 && <Assumed design={design} />}
       <Box as="footer" borderTop="1.4px solid {colors.hair}" paddingTop="8px" color="ink2">
         {forecast.cautions.map((caution) => (
           <Box as="p" key={caution} color="ink" marginBottom="4px">
@@ -87,7 +110,7 @@ const ReadingList = memo(function ReadingList({
           </Box>
         ))}
         <Box as="h3" fontWeight="650" marginTop="8px">
-          Assumed
+          Taken for granted
         </Box>
         {forecast.assumptions.map((assumption) => (
           <Box as="p" key={assumption}>

@@ -4,11 +4,11 @@ import { memo } from "react";
 import type { PieDesign } from "../../../api/client";
 import { defaults } from "../../../api/generated/defaults";
 import { ovensQuery } from "../../../api/queries";
+import { appended, removed, setAt } from "../../../pie/pointer";
 import { Button } from "../../../ui/Button";
 import { Choice } from "../../../ui/Choice";
 import { number } from "../../../ui/numbers";
-import { useBenchContext } from "../BenchContext";
-import { appended, removed, setAt } from "../pointer";
+import { useAssumed, useBenchContext } from "../BenchContext";
 import { StageEntry, Tick } from "./StageEntry";
 
 const ON: [PieDesign["bake"]["on"], string][] = [
@@ -35,6 +35,7 @@ const COLOURS: [PieDesign["bake"]["colour"], string][] = [
 export const BakePlan = memo(function BakePlan({ bake, dials }: { bake: PieDesign["bake"]; dials: string[] }) {
   const { kitchen, change } = useBenchContext();
   const ovens = useQuery(ovensQuery(kitchen)).data ?? [];
+  const isTinAssumed = useAssumed("/bake/tinMaterial");
   const total = bake.stages.reduce((sum, stage) => sum + stage.minutes, 0);
   const chosen = bake.oven?.name ?? "";
   const known = ovens.some((oven) => oven.name === chosen);
@@ -66,6 +67,7 @@ export const BakePlan = memo(function BakePlan({ bake, dials }: { bake: PieDesig
           label="What the tin is made of"
           value={bake.tinMaterial}
           options={TIN_MATERIALS}
+          assumed={isTinAssumed}
           choose={(to) => change((design) => setAt(design, "/bake/tinMaterial", to))}
         />
         <Choice

@@ -1,10 +1,10 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { ShellStage, Stage } from "../../../api/client";
 import { useOvenWords } from "../../../api/useOvenWords";
+import { setAt } from "../../../pie/pointer";
 import { Choice } from "../../../ui/Choice";
 import { number } from "../../../ui/numbers";
-import { useBenchContext } from "../BenchContext";
-import { setAt } from "../pointer";
+import { useAssumed, useBenchContext } from "../BenchContext";
 import { TypedEntry } from "../TypedEntry";
 
 const MODES: [Stage["mode"], string][] = [
@@ -58,12 +58,14 @@ export function StageEntry({ name, at, stage, dial, children }: Props) {
         label={`${name}, oven mode`}
         value={stage.mode}
         options={MODES}
+        assumed={useAssumed(`${at}/mode`)}
         choose={(mode) => change((design) => setAt(design, `${at}/mode`, mode))}
       />
       <Choice
         label={`${name}, rack`}
         value={stage.rack}
         options={RACKS}
+        assumed={useAssumed(`${at}/rack`)}
         choose={(rack) => change((design) => setAt(design, `${at}/rack`, rack))}
       />
       {dial && <Box color="ink2">set its dial to {dial}</Box>}

@@ -1,15 +1,17 @@
 import { Box, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
 import { memo } from "react";
 import type { PieDesign, ShellStage } from "../../../api/client";
 import { defaults } from "../../../api/generated/defaults";
+import { foodsQuery } from "../../../api/queries";
+import { appended, removed, setAt } from "../../../pie/pointer";
 import { Button } from "../../../ui/Button";
 import { Choice } from "../../../ui/Choice";
 import { number } from "../../../ui/numbers";
 import { ShellAdvice } from "../advice/ShellAdvice";
-import { useBenchContext } from "../BenchContext";
+import { useAssumed, useBenchContext } from "../BenchContext";
 import { StageEntry } from "../oven/StageEntry";
 import { StackRow } from "../pie/StackRow";
-import { appended, removed, setAt } from "../pointer";
 import { TypedEntry } from "../TypedEntry";
 
 type Crust = PieDesign["crust"];
@@ -54,10 +56,11 @@ export const CrustRow = memo(function CrustRow({ crust, folded, crustGrams, dial
         <TypedEntry
           label="Crust, rolled thickness"
           at="/crust/thicknessMm"
-          kind="length"
+          kind="thickness"
           words={thick(crust.thicknessMm)}
         />
       </Box>
+      <Dough dough={crust.dough} />
       {!folded && lined && <ShellPlan shell={crust.shell} dials={dials} />}
       {!folded && lined && <ShellAdvice />}
       <Flex direction="column" align="flex-start" gap="2px">
@@ -69,11 +72,84 @@ export const CrustRow = memo(function CrustRow({ crust, folded, crustGrams, dial
             choose={(to) => change((design) => setAt(design, "/crust/seal", to))}
           />
         )}
-        {!folded && <Covered crust={crust} />}
+        {folded ? <FoldFinish crust={crust} /> : <Covered crust={crust} />}
       </Flex>
     </StackRow>
   );
 });
+
+/** Which dough, bought or made; another kind of dough takes its own blind bake along. */
+function Dough({ dough }: { dough: Crust["dough"] }) {
+  const { kitchen, change } = useBenchContext();
+  const assumed = useAssumed("/crust/dough");
+  const doughs = (useQuery(foodsQuery(kitchen)).data ?? [])
+    .map((one) => one.food)
+    .filter((one) => one.role === "dough");
+  const options = doughs.some((one) => one.id === dough.id) ? doughs : [dough, ...doughs];
+  const choose = (id: string) => {
+    const to = options.find((one) => one.id === id);
+    if (!to) return;
+    change((design) => {
+      const changed = setAt(design, "/crust/dough", to);
+      const baked = design.crust.shell.length > 0 && to.doughKind !== design.crust.dough.doughKind;
+      return baked
+        ? setAt(changed, "/crust/shell", to.doughKind === "puff" ? defaults.puffBake : defaults.parBake)
+        : changed;
+    });
+  };
+  return (
+    <Choice
+      label="Dough"
+      value={dough.id}
+      options={options.map((one) => [one.id, one.name] as [string, string])}
+      choose={choose}
+      assumed={assumed}
+    />
+  );
+}
+
+const VENTS: [string, string][] = [
+  ["0", "no vent"],
+  ["0.01", "a slit to vent"],
+  ["0.03", "several slits"],
+];
+
+/** A vent by its share of the top; one of a file that is none of these stands as it is. */
+function Vent({ share, choose }: { share: number; choose: (to: number) => void }) {
+  const value = String(share);
+  const options = VENTS.some(([one]) => one === value)
+    ? VENTS
+    : [...VENTS, [value, `${number(share * 100, 1)} % open`] as [string, string]];
+  return (
+    <Choice
+      label="Vent"
+      value={value}
+      options={options}
+      choose={(to) => choose(Number(to))}
+      assumed={useAssumed("/crust/lid/openShare")}
+    />
+  );
+}
+
+/** How a fold is finished: glazed and vented like a lid. */
+function FoldFinish({ crust }: { crust: Crust }) {
+  const { change } = useBenchContext();
+  const lid = crust.lid ?? { ...defaults.lid, thicknessMm: crust.thicknessMm };
+  const finish = (to: Partial<NonNullable<Crust["lid"]>>) =>
+    change((design) => setAt(design, "/crust/lid", { ...lid, ...design.crust.lid, ...to }));
+  return (
+    <Flex gap="2px 12px" wrap="wrap">
+      <Choice
+        label="Glaze"
+        value={lid.glaze}
+        options={GLAZES}
+        choose={(glaze) => finish({ glaze })}
+        assumed={useAssumed("/crust/lid/glaze")}
+      />
+      <Vent share={lid.openShare} choose={(openShare) => finish({ openShare })} />
+    </Flex>
+  );
+}
 
 /** What the empty shell goes through before it is filled. */
 function ShellPlan({ shell, dials }: { shell: ShellStage[]; dials: string[] }) {
@@ -139,6 +215,7 @@ function ShellPlan({ shell, dials }: { shell: ShellStage[]; dials: string[] }) {
 function Covered({ crust }: { crust: Crust }) {
   const { change } = useBenchContext();
   const { lid } = crust;
+  const isGlazeAssumed = useAssumed("/crust/lid/glaze");
   const covering: Covering =
     crust.lining === "lid-only"
       ? "lid-only"
@@ -168,7 +245,7 @@ function Covered({ crust }: { crust: Crust }) {
             <TypedEntry
               label="Lid, rolled thickness"
               at="/crust/lid/thicknessMm"
-              kind="length"
+              kind="thickness"
               words={thick(lid.thicknessMm)}
             />
           </Box>
@@ -177,7 +254,14 @@ function Covered({ crust }: { crust: Crust }) {
             value={lid.glaze}
             options={GLAZES}
             choose={(to) => change((design) => setAt(design, "/crust/lid/glaze", to))}
+            assumed={isGlazeAssumed}
           />
+          {covering !== "lattice" && (
+            <Vent
+              share={lid.openShare}
+              choose={(to) => change((design) => setAt(design, "/crust/lid/openShare", to))}
+            />
+          )}
         </Flex>
       )}
     </>

@@ -1,12 +1,12 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { memo, useState } from "react";
 import type { CustardLayer, Ingredient } from "../../../api/client";
+import { setAt } from "../../../pie/pointer";
 import { Button } from "../../../ui/Button";
 import { Choice } from "../../../ui/Choice";
 import { FillGap } from "../advice/FillGap";
-import { useBenchContext } from "../BenchContext";
+import { useAssumed, useBenchContext } from "../BenchContext";
 import { FoodPicker } from "../food/FoodPicker";
-import { setAt } from "../pointer";
 import { FromEntry } from "./FromEntry";
 import { IngredientList, type Kind } from "./IngredientList";
 import { StackRow, useLayerActs } from "./StackRow";
@@ -24,12 +24,22 @@ export const CustardRow = memo(function CustardRow({ layer, index, count, season
   const { move, items } = useLayerActs(index, count);
   const at = `/layers/${index}`;
   const [filling, setFilling] = useState(false);
-  const total = [...layer.eggs, ...layer.dairies, ...layer.blended].reduce((sum, one) => sum + one.amount.grams, 0);
+  const total = [...layer.eggs, ...layer.dairies, ...layer.blended, ...layer.thickeners].reduce(
+    (sum, one) => sum + one.amount.grams,
+    0,
+  );
   return (
-    <StackRow id={layer.id} name="Custard" total={total} menu={{ label: "Custard: what to do", items }} move={move}>
+    <StackRow
+      id={layer.id}
+      name={layer.eggs.length > 0 || layer.dairies.length + layer.thickeners.length === 0 ? "Custard" : "Sauce"}
+      total={total}
+      menu={{ label: "Custard: what to do", items }}
+      move={move}
+    >
       <IngredientList kind="eggs" at={`${at}/eggs`} list={layer.eggs} />
       <IngredientList kind="dairies" at={`${at}/dairies`} list={layer.dairies} />
       <IngredientList kind="blended" at={`${at}/blended`} list={layer.blended} />
+      <IngredientList kind="thickeners" at={`${at}/thickeners`} list={layer.thickeners} />
       <IngredientList kind="seasonings" at="/seasonings" list={seasonings} />
       <AddTo index={index} />
       <Flex gap="2px 6px" align="baseline" marginTop="2px" wrap="wrap">
@@ -40,6 +50,7 @@ export const CustardRow = memo(function CustardRow({ layer, index, count, season
           label="Style of the custard"
           value={layer.style}
           options={STYLES}
+          assumed={useAssumed(`${at}/style`)}
           choose={(to) => change((design) => setAt(design, `${at}/style`, to))}
         />
         <FromEntry label="Custard" at={at} celsius={layer.fromCelsius} />
@@ -54,10 +65,17 @@ export const CustardRow = memo(function CustardRow({ layer, index, count, season
   );
 });
 
+/** What fits where: a sauce is made of stock as well as of milk. */
+const ROLES = {
+  eggs: ["egg"],
+  dairies: ["dairy", "liquid"],
+  blended: ["solid"],
+  seasonings: ["seasoning"],
+} as const;
+
 function AddTo({ index }: Pick<Props, "index">) {
   const { enter } = useBenchContext();
-  const [adding, setAdding] = useState<Kind | null>(null);
-  const roles = { eggs: "egg", dairies: "dairy", blended: "solid", seasonings: "seasoning" } as const;
+  const [adding, setAdding] = useState<Exclude<Kind, "thickeners"> | null>(null);
   if (!adding) {
     return (
       <Flex gap="2px" marginLeft="-6px" wrap="wrap">
@@ -79,7 +97,7 @@ function AddTo({ index }: Pick<Props, "index">) {
           seasonings: "Which seasoning?",
         }[adding]
       }
-      of={roles[adding]}
+      of={ROLES[adding]}
       cancel={() => setAdding(null)}
       add={async (food, words) => {
         const at = adding === "seasonings" ? "/seasonings" : `/layers/${index}/${adding}`;

@@ -1,8 +1,8 @@
 import { Box } from "@chakra-ui/react";
 import { usePlaces } from "../../../api/usePlaces";
+import { setAt } from "../../../pie/pointer";
 import { Choice } from "../../../ui/Choice";
-import { useBenchContext } from "../BenchContext";
-import { setAt } from "../pointer";
+import { useAssumed, useBenchContext } from "../BenchContext";
 
 /** Where a layer comes from when it goes in; a temperature of a file that is none of these stands as it is. */
 export function FromEntry({ label, at, celsius }: { label: string; at: string; celsius: number }) {
@@ -18,6 +18,7 @@ export function FromEntry({ label, at, celsius }: { label: string; at: string; c
         label={`${label}, where it comes from`}
         value={value}
         options={options}
+        assumed={useAssumed(`${at}/fromCelsius`)}
         choose={(to) => change((design) => setAt(design, `${at}/fromCelsius`, Number(to)))}
       />
     </Box>

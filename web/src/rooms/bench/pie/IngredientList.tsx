@@ -1,14 +1,14 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { Fragment, useState } from "react";
 import type { Ingredient } from "../../../api/client";
+import { removed } from "../../../pie/pointer";
 import { grams } from "../../../ui/numbers";
 import { RemoveButton } from "../../../ui/RemoveButton";
 import { Swap } from "../advice/Swap";
 import { useBenchContext } from "../BenchContext";
-import { removed } from "../pointer";
 import { AmountEntry } from "./AmountEntry";
 
-export type Kind = "eggs" | "dairies" | "blended" | "seasonings";
+export type Kind = "eggs" | "dairies" | "blended" | "thickeners" | "seasonings";
 
 /** The ingredients of one kind, each with its amount and a way to leave it out. */
 export function IngredientList({ kind, at, list }: { kind: Kind; at: string; list: Ingredient[] }) {

@@ -1,14 +1,9 @@
 import { Box, Flex } from "@chakra-ui/react";
-import { memo, useState } from "react";
+import { memo } from "react";
 import type { Forecast, PieDesign } from "../../../api/client";
-import { defaults } from "../../../api/generated/defaults";
-import { readWords } from "../../../api/words";
-import { Button } from "../../../ui/Button";
 import { grams } from "../../../ui/numbers";
-import { useBenchContext } from "../BenchContext";
-import { FoodPicker } from "../food/FoodPicker";
+import { AddThings } from "../food/AddThings";
 import { CrustRow } from "../pastry/CrustRow";
-import { freeId, setAt } from "../pointer";
 import { CustardRow } from "./CustardRow";
 import { IngredientList } from "./IngredientList";
 import { Notes } from "./Notes";
@@ -61,57 +56,12 @@ export const Stack = memo(function Stack({ forecast, design }: Props) {
           dials={forecast.dials}
         />
       </Box>
-      <AddLayer custard={custard} />
+      <AddThings first={count === 0 || (count === 1 && custard && forecast.weights.fillingGrams === 0)} />
       <Totals forecast={forecast} />
       <Notes notes={design.notes} />
     </Box>
   );
 });
-
-function AddLayer({ custard }: { custard: boolean }) {
-  const { change, kitchen } = useBenchContext();
-  const [open, setOpen] = useState<"solid" | "binder" | null>(null);
-  const pour = (wish: string, layer: (id: string) => PieDesign["layers"][number], below = false) => {
-    change((design) => {
-      const made = layer(freeId(design, wish));
-      return setAt(design, "/layers", below ? [made, ...design.layers] : [...design.layers, made]);
-    });
-    setOpen(null);
-  };
-  if (!open) {
-    return (
-      <Flex borderTop="1.6px solid {colors.rim}" marginTop="-1px" paddingTop="6px" gap="4px" wrap="wrap">
-        <Button look="plain" onClick={() => setOpen("solid")}>
-          + Add a layer
-        </Button>
-        <Button look="plain" onClick={() => setOpen("binder")}>
-          + Scatter crumbs
-        </Button>
-        {!custard && (
-          <Button look="plain" onClick={() => pour("custard", (id) => ({ ...defaults.custard, id }))}>
-            + Pour a custard
-          </Button>
-        )}
-      </Flex>
-    );
-  }
-  return (
-    <FoodPicker
-      label={open === "solid" ? "Which food is laid on top?" : "What is scattered on the crust?"}
-      of={open}
-      cancel={() => setOpen(null)}
-      add={async (food, words, fromCelsius) => {
-        const read = await readWords(kitchen, "mass", words, food);
-        if (!read.ok) return read;
-        const amount = { words: read.value.words, grams: read.value.value };
-        if (open === "solid")
-          pour(food.id, (id) => ({ kind: "solid", id, food, bought: amount, steps: [], binder: null, fromCelsius }));
-        else pour(food.id, (id) => ({ kind: "scattered", id, food, amount, fromCelsius }), true);
-        return read;
-      }}
-    />
-  );
-}
 
 function Totals({ forecast }: { forecast: Forecast }) {
   const rows: [string, number, boolean][] = [

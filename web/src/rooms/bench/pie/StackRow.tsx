@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { ComponentProps, KeyboardEvent, ReactNode } from "react";
+import { moved, removed } from "../../../pie/pointer";
 import { Menu, type MenuItem } from "../../../ui/Menu";
 import { grams } from "../../../ui/numbers";
 import { useBenchContext } from "../BenchContext";
-import { moved, removed } from "../pointer";
 
 /** The frame of a row: grip with its menu, name, grams, and what is edited below. */
 export function StackRow({

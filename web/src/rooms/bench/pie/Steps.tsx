@@ -1,13 +1,13 @@
 import { Box, Flex } from "@chakra-ui/react";
 import type { Preparation, SolidLayer } from "../../../api/client";
 import { defaults } from "../../../api/generated/defaults";
+import { removed, setAt } from "../../../pie/pointer";
 import { EntryField } from "../../../ui/EntryField";
 import { readText } from "../../../ui/entry";
 import { grams, number } from "../../../ui/numbers";
 import { RemoveButton } from "../../../ui/RemoveButton";
 import { usePreparing } from "../advice/useDesignAct";
 import { useBenchContext } from "../BenchContext";
-import { removed, setAt } from "../pointer";
 import { TypedEntry } from "../TypedEntry";
 import { AmountEntry } from "./AmountEntry";
 
@@ -68,6 +68,7 @@ export function Steps({ layer, at, preparations, lossesGrams }: Props) {
                   at={`${here}/after`}
                   amount={step.after}
                   food={layer.food}
+                  after={{ boughtGrams: layer.bought.grams, preparation: step.preparation }}
                   strong={index === last}
                 />
               </span>

@@ -2,12 +2,12 @@ import { chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { type KeyboardEvent, useState } from "react";
 import { tinsQuery } from "../../../api/queries";
+import { setAt } from "../../../pie/pointer";
 import { MEASURES, reshaped, SHAPES, sameTin, type Tin } from "../../../tin/tins";
 import { Button } from "../../../ui/Button";
 import { Choice } from "../../../ui/Choice";
 import { useScaling } from "../advice/useDesignAct";
 import { useBenchContext } from "../BenchContext";
-import { setAt } from "../pointer";
 import { TinMeasureEntry } from "./TinMeasureEntry";
 
 /** "24 cm straight tin, 3.5 cm deep"; pressed, its measures are edited in place, and the filling can follow them. */
@@ -26,6 +26,8 @@ export function TinEntry({ label, tin }: { label: string; tin: Tin }) {
         border="0"
         borderBottom="1.6px dotted {colors.rim}"
         padding="1px 0 0"
+        textAlign="left"
+        whiteSpace={{ lg: "nowrap" }}
         cursor="pointer"
         _hover={{ borderBottomStyle: "solid", background: "well" }}
       >

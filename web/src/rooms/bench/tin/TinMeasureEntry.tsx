@@ -1,9 +1,9 @@
 import { Box } from "@chakra-ui/react";
+import { setAt } from "../../../pie/pointer";
 import { measureOf, measureWords, type Tin, type TinMeasure } from "../../../tin/tins";
 import { EntryField } from "../../../ui/EntryField";
 import { readWhole } from "../../../ui/entry";
 import { useBenchContext, useMend } from "../BenchContext";
-import { setAt } from "../pointer";
 import { TypedEntry } from "../TypedEntry";
 
 /** One measure of a tin: a length with a ruler, a count, or water to the rim. */

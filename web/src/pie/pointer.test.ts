@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import type { PieDesign } from "../../api/client";
-import { appended, applyChanges, freeId, moved, removed, setAt } from "./pointer";
+import type { PieDesign } from "../api/client";
+import { appended, applyChanges, moved, removed, setAt } from "./pointer";
 
 const design = {
   layers: [
@@ -38,9 +38,5 @@ describe("a change of the design", () => {
     expect(removed(changed, "/layers", 1).layers).toEqual([changed.layers[0]]);
     expect(appended(changed, "/layers/1/eggs", "egg").layers[1]).toMatchObject({ eggs: ["egg"] });
     expect(appended(changed, "/layers/1/eggs", "egg").layers[0]).toMatchObject({ now: { grams: 280 } });
-  });
-  it("finds an id of its own for a second layer of the same food", () => {
-    expect(freeId(design, "leeks")).toBe("leeks-2");
-    expect(freeId(design, "sage")).toBe("sage");
   });
 });

@@ -1,4 +1,4 @@
-import type { PieDesign } from "../../api/client";
+import type { PieDesign } from "../api/client";
 
 /** The design with another value at a JSON pointer; what is not on the way to it stays the same object. */
 export function setAt<T>(whole: T, pointer: string, to: unknown): T {
@@ -12,6 +12,13 @@ export function setAt<T>(whole: T, pointer: string, to: unknown): T {
   const object = whole as Record<string, unknown>;
   return { ...object, [key]: setAt(object[key], below, to) } as T;
 }
+
+/** What stands at a pointer; undefined where there is nothing. */
+export const valueAt = (whole: unknown, pointer: string): unknown =>
+  pointer
+    .split("/")
+    .slice(1)
+    .reduce((at, key) => (at as Record<string, unknown> | null | undefined)?.[key], whole);
 
 /** With one more at the end of the list at a pointer, as the design stands now and not as it was last drawn. */
 export function appended<T>(whole: T, pointer: string, item: unknown): T {
@@ -27,11 +34,7 @@ export function removed<T>(whole: T, pointer: string, index: number): T {
   );
 }
 
-const listAt = (whole: unknown, pointer: string) =>
-  pointer
-    .split("/")
-    .slice(1)
-    .reduce((at, key) => (at as Record<string, unknown>)[key], whole) as unknown[];
+const listAt = (whole: unknown, pointer: string) => valueAt(whole, pointer) as unknown[];
 
 export function applyChanges(design: PieDesign, changes: { at: string; to?: unknown }[]): PieDesign {
   return changes.reduce((changed, change) => setAt(changed, change.at, change.to), design);
@@ -44,12 +47,4 @@ export function moved<T>(items: T[], from: number, by: number): T[] {
   if (item === undefined || to < 0 || to >= items.length) return items;
   const others = items.filter((_, index) => index !== from);
   return [...others.slice(0, to), item, ...others.slice(to)];
-}
-
-/** An id that no layer of the pie has yet. */
-export function freeId(design: PieDesign, wish: string): string {
-  const taken = new Set(design.layers.map((layer) => layer.id));
-  let id = wish;
-  for (let n = 2; taken.has(id); n++) id = `${wish}-${n}`;
-  return id;
 }

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pie;
+
+use App\Contract\Schema;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Pie\PieKind;
+
+/** What a kind of pie commonly begins as. */
+#[Schema('Beginning')]
+final readonly class BeginningAnswer
+{
+    /**
+     * @param  string  $name  as it is shown
+     * @param  string  $sign  what tells it from the others
+     * @param  string  $sets  tin, dough, stages, as they are read out
+     */
+    public function __construct(public PieKind $kind, public string $name, public string $sign, public string $sets, public Pie $design)
+    {
+    }
+}
