@@ -5,10 +5,13 @@ declare(strict_types=1);
 use App\Kitchen\CsrfCheck;
 use App\Kitchen\InKitchen;
 use App\Kitchen\MayWrite;
+use App\Kitchen\OnlyOwner;
+use App\Kitchen\SameDoor;
 use App\Kitchen\User;
 use App\Problem\BoundJson;
 use App\Problem\Problem;
 use App\Problem\ProblemResponse;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -33,8 +36,9 @@ return Application::configure(basePath: dirname(__DIR__))
         // a design is kept as it was sent: an empty note stays an empty note
         $middleware->prepend(BoundJson::class);
         $middleware->remove([TrimStrings::class, ConvertEmptyStringsToNull::class]);
-        $middleware->web(replace: [ValidateCsrfToken::class => CsrfCheck::class], remove: [ShareErrorsFromSession::class]);
-        $middleware->alias(['kitchen' => InKitchen::class, 'write' => MayWrite::class]);
+        $middleware->web(replace: [ValidateCsrfToken::class => CsrfCheck::class], remove: [ShareErrorsFromSession::class], append: [SameDoor::class]);
+        $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: SameDoor::class);
+        $middleware->alias(['kitchen' => InKitchen::class, 'write' => MayWrite::class, 'owner' => OnlyOwner::class]);
         $middleware->redirectGuestsTo(static fn (): ?string => null);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

@@ -328,5 +328,6 @@ return [
     'amount.pieces' => '{number} {piece} at {eachGrams} each',
 
     ...require __DIR__.'/en/begin.php',
+    ...require __DIR__.'/en/people.php',
     ...require __DIR__.'/en/refused.php',
 ];

@@ -14,6 +14,7 @@ Route::middleware(['auth', 'kitchen'])->prefix('kitchens/{kitchen}')->group(stat
     require app_path('Forecast/routes.php');
     require app_path('Measure/routes.php');
     require app_path('Oven/routes.php');
+    require app_path('People/routes.php');
     require app_path('Pie/routes.php');
     require app_path('Recipe/routes.php');
     require app_path('Tin/routes.php');

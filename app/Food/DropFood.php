@@ -8,6 +8,10 @@ use App\Contract\Answer;
 use App\Contract\InPath;
 use App\Contract\Ok;
 use App\Kitchen\InKitchen;
+use App\Kitchen\User;
+use App\People\Deed;
+use App\People\KitchenAct;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -22,9 +26,13 @@ final class DropFood
     ])]
     #[InPath]
     #[InPath('food', format: null)]
-    public function __invoke(Request $request, string $kitchen, string $food): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] User $user, string $kitchen, string $food): JsonResponse
     {
-        KitchenFood::query()->where('kitchen_id', InKitchen::of($request)->id)->where('id', $food)->delete();
+        $here = InKitchen::of($request);
+        $name = KitchenFood::nameOf($here, $food);
+        if (KitchenFood::query()->where('kitchen_id', $here->id)->where('id', $food)->delete() === 1) {
+            KitchenAct::note($here, $user->name, Deed::FoodDropped, $name);
+        }
 
         return new JsonResponse(new Ok);
     }

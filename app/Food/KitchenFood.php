@@ -8,6 +8,7 @@ use App\Kitchen\Kitchen;
 use Hojaldre\Core\Document\DocumentReader;
 use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Food\Pantry;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -59,6 +60,14 @@ final class KitchenFood extends Model
     public static function put(Kitchen $kitchen, string $id, array $values): void
     {
         self::query()->upsert([['kitchen_id' => $kitchen->id, 'id' => $id, ...$values]], ['kitchen_id', 'id'], array_keys($values));
+    }
+
+    /** What people call it: an own food's name, else the pantry's, else its id. */
+    public static function nameOf(Kitchen $kitchen, string $id): string
+    {
+        $own = self::query()->where('kitchen_id', $kitchen->id)->where('id', $id)->first()?->asFood();
+
+        return $own->name ?? (Pantry::family($id) === null ? $id : Pantry::food($id)->name);
     }
 
     public function asFood(): ?Food

@@ -9,10 +9,14 @@ use App\Contract\Body;
 use App\Contract\InPath;
 use App\Contract\Ok;
 use App\Kitchen\InKitchen;
+use App\Kitchen\User;
+use App\People\Deed;
+use App\People\KitchenAct;
 use Hojaldre\Core\Food\FoodLabel;
 use Hojaldre\Core\Food\OwnFood;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Refusal\Refused;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -30,12 +34,14 @@ final class PutFood
     ])]
     #[InPath]
     #[InPath('food', format: null)]
-    public function __invoke(Request $request, string $kitchen, string $food): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] User $user, string $kitchen, string $food): JsonResponse
     {
         if (preg_match(self::OWN_ID, $food) !== 1 || Pantry::family($food) !== null) {
             throw Refused::because('own-food-id');
         }
-        KitchenFood::putFood(InKitchen::of($request), OwnFood::of($food, Body::read($request, FoodLabel::class)));
+        $own = OwnFood::of($food, Body::read($request, FoodLabel::class));
+        KitchenFood::putFood(InKitchen::of($request), $own);
+        KitchenAct::note(InKitchen::of($request), $user->name, Deed::FoodWritten, $own->name);
 
         return new JsonResponse(new Ok);
     }

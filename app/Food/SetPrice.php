@@ -9,6 +9,10 @@ use App\Contract\Body;
 use App\Contract\InPath;
 use App\Contract\Ok;
 use App\Kitchen\InKitchen;
+use App\Kitchen\User;
+use App\People\Deed;
+use App\People\KitchenAct;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -24,9 +28,12 @@ final class SetPrice
     ])]
     #[InPath]
     #[InPath('food', format: null)]
-    public function __invoke(Request $request, string $kitchen, string $food): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] User $user, string $kitchen, string $food): JsonResponse
     {
-        KitchenFood::put(InKitchen::of($request), $food, ['price_per_kg' => Body::read($request, Price::class)->pricePerKg]);
+        $here = InKitchen::of($request);
+        $price = Body::read($request, Price::class)->pricePerKg;
+        KitchenFood::put($here, $food, ['price_per_kg' => $price]);
+        KitchenAct::note($here, $user->name, Deed::PriceSet, KitchenFood::nameOf($here, $food), $price === null ? 'none' : number_format($price, 2));
 
         return new JsonResponse(new Ok);
     }

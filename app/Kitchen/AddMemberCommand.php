@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Kitchen;
 
+use App\People\Deed;
+use App\People\KitchenAct;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
 
-/** Lets somebody into a kitchen, or changes what they may do there. For whoever runs the server; there is no screen for it yet. */
+/** Lets somebody into a kitchen, or changes what they may do there. For whoever runs the server and for the first days of a kitchen; owners invite people in the room Kitchen. */
 final class AddMemberCommand extends Command
 {
     protected $signature = 'kitchen:member {email} {role : owner, cook or guest} {--name= : for somebody new} {--kitchen= : where there are several} {--new-password}';
@@ -32,6 +34,7 @@ final class AddMemberCommand extends Command
         $password = $user->exists && $this->option('new-password') !== true ? null : Str::password(14, symbols: false);
         $user->fill(array_filter(['name' => $this->text('name') ?: ($user->exists ? null : Str::before($email, '@')), 'password' => $password]))->save();
         $kitchen->members()->syncWithoutDetaching([$user->id => ['role' => $role->value]]);
+        KitchenAct::note($kitchen, 'Whoever runs the server', Deed::RoleChanged, $user->name, $role->value);
         $this->line("$email is $role->value in $kitchen->name.".($password === null ? '' : "  Password: $password"));
 
         return self::SUCCESS;

@@ -35,6 +35,12 @@ final class Kitchen extends Model
         return $this->hasMany(StoredPie::class);
     }
 
+    /** The same kitchen with what this person may do in it now. */
+    public function asSeenBy(User $user): self
+    {
+        return $user->kitchens()->findOrFail($this->id);
+    }
+
     public function roleOfMember(): Role
     {
         return $this->pivot->role ?? Role::Guest;

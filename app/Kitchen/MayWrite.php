@@ -7,9 +7,11 @@ namespace App\Kitchen;
 use App\Problem\Problem;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
+use Throwable;
 
-/** Stops guests of the kitchen before anything is stored. */
+/** Stops guests of the kitchen before anything is stored. What is stored and who did it are stored together, or neither. */
 final class MayWrite
 {
     /** @param  Closure(Request): Response  $next */
@@ -19,6 +21,15 @@ final class MayWrite
             throw Problem::forbidden('You are a guest in this kitchen: you can look and try out, not save. Ask its owner to make you a cook.');
         }
 
-        return $next($request);
+        DB::beginTransaction();
+        try {
+            $response = $next($request);
+            $response->isSuccessful() ? DB::commit() : DB::rollBack();
+
+            return $response;
+        } catch (Throwable $thrown) {
+            DB::rollBack();
+            throw $thrown;
+        }
     }
 }

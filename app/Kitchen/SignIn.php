@@ -15,7 +15,7 @@ use OpenApi\Attributes as OA;
 
 final class SignIn
 {
-    private const TRIES = 6;
+    public const TRIES = 6;
 
     #[OA\Post(path: '/session', operationId: 'signIn', summary: 'Sign in. Six wrong tries a minute, then a wait.', tags: ['Kitchen'], requestBody: new Body(Credentials::class), responses: [
         new Answer(200, 'Signed in', SessionAnswer::class),

@@ -24,17 +24,19 @@ use Illuminate\Http\Request;
  * @property VolumeSystem $volumes which cup and spoons they mean
  * @property TemperatureScale $temperatures how they like an oven told
  * @property EggSizing $eggs whose egg sizes they mean
+ * @property int $door goes up when all their sessions are to end
+ * @property-read Membership|null $pivot where they were asked for as a member of a kitchen
  * @property ColourWish $colour how brown they want a pie, as last chosen
  */
 final class User extends Authenticatable
 {
     protected $fillable = ['name', 'email', 'password', 'volumes', 'temperatures', 'eggs', 'colour'];
 
-    protected $attributes = ['volumes' => 'metric', 'temperatures' => 'celsius', 'eggs' => 'us', 'colour' => 'gold'];
+    protected $attributes = ['volumes' => 'metric', 'temperatures' => 'celsius', 'eggs' => 'us', 'colour' => 'gold', 'door' => 1];
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $casts = ['password' => 'hashed', 'volumes' => VolumeSystem::class, 'temperatures' => TemperatureScale::class, 'eggs' => EggSizing::class, 'colour' => ColourWish::class];
+    protected $casts = ['password' => 'hashed', 'door' => 'integer', 'volumes' => VolumeSystem::class, 'temperatures' => TemperatureScale::class, 'eggs' => EggSizing::class, 'colour' => ColourWish::class];
 
     /** What is said to this person, in their own scale. */
     public function words(): Words
@@ -53,6 +55,12 @@ final class User extends Authenticatable
     public function cookUnits(): CookUnits
     {
         return CookUnits::of($this->volumes);
+    }
+
+    /** What they may do in the kitchen they were asked for in. */
+    public function roleHere(): Role
+    {
+        return $this->pivot->role ?? Role::Guest;
     }
 
     /** @return BelongsToMany<Kitchen, $this, Membership> */

@@ -8,6 +8,10 @@ use App\Contract\Answer;
 use App\Contract\InPath;
 use App\Contract\Ok;
 use App\Kitchen\InKitchen;
+use App\Kitchen\User;
+use App\People\Deed;
+use App\People\KitchenAct;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -22,9 +26,14 @@ final class DropOven
     ])]
     #[InPath]
     #[InPath('oven')]
-    public function __invoke(Request $request, string $kitchen, string $oven): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] User $user, string $kitchen, string $oven): JsonResponse
     {
-        KitchenOven::query()->where('kitchen_id', InKitchen::of($request)->id)->where('id', $oven)->delete();
+        $here = InKitchen::of($request);
+        $rows = KitchenOven::query()->where('kitchen_id', $here->id)->where('id', $oven);
+        $name = $rows->value('name');
+        if ($rows->delete() === 1 && is_string($name)) {
+            KitchenAct::note($here, $user->name, Deed::OvenDropped, $name);
+        }
 
         return new JsonResponse(new Ok);
     }

@@ -9,6 +9,10 @@ use App\Contract\Body;
 use App\Contract\InPath;
 use App\Contract\Ok;
 use App\Kitchen\InKitchen;
+use App\Kitchen\User;
+use App\People\Deed;
+use App\People\KitchenAct;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -24,10 +28,12 @@ final class PutOven
     ])]
     #[InPath]
     #[InPath('oven')]
-    public function __invoke(Request $request, string $kitchen, string $oven): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] User $user, string $kitchen, string $oven): JsonResponse
     {
         $put = Body::read($request, OvenToStore::class);
         KitchenOven::put(InKitchen::of($request), $oven, ['name' => $put->name, 'mode' => $put->mode->value, 'runs_by_kelvins' => round($put->runsByKelvins, 1), 'notes' => $put->notes]);
+
+        KitchenAct::note(InKitchen::of($request), $user->name, Deed::OvenWritten, $put->name);
 
         return new JsonResponse(new Ok);
     }

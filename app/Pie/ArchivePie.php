@@ -9,6 +9,8 @@ use App\Contract\Body;
 use App\Contract\InPath;
 use App\Kitchen\InKitchen;
 use App\Kitchen\User;
+use App\People\Deed;
+use App\People\KitchenAct;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -29,6 +31,8 @@ final class ArchivePie
     {
         $stored = StoredPie::inKitchen(InKitchen::of($request), $pie);
         $stored->update(['archived_at' => Body::read($request, ArchiveWish::class)->archived ? ($stored->archived_at ?? now()) : null]);
+
+        KitchenAct::note(InKitchen::of($request), $user->name, $stored->archived_at === null ? Deed::PieTakenOut : Deed::PiePutAway, $stored->name);
 
         return PieAnswer::of($stored, $stored->newest(), $user->words());
     }

@@ -9,6 +9,8 @@ use App\Contract\Body;
 use App\Contract\InPath;
 use App\Kitchen\InKitchen;
 use App\Kitchen\User;
+use App\People\Deed;
+use App\People\KitchenAct;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\PieFile\PieFile;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -30,6 +32,8 @@ final class CreatePie
     public function __invoke(Request $request, #[CurrentUser] User $user): JsonResponse
     {
         $pie = StoredPie::putDown(InKitchen::of($request), $user, PieFile::read($request->getContent()));
+
+        KitchenAct::note(InKitchen::of($request), $user->name, Deed::PiePutDown, $pie->name);
 
         return PieAnswer::of($pie, $pie->newest(), $user->words(), 201);
     }

@@ -8,6 +8,8 @@ use App\Contract\Answer;
 use App\Contract\InPath;
 use App\Kitchen\InKitchen;
 use App\Kitchen\User;
+use App\People\Deed;
+use App\People\KitchenAct;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -30,6 +32,8 @@ final class DuplicatePie
         $copy = $design->withName(mb_substr($design->name, 0, 114).', copy');
 
         $stored = StoredPie::putDown($inKitchen, $user, $copy);
+
+        KitchenAct::note($inKitchen, $user->name, Deed::PieCopied, $stored->name);
 
         return PieAnswer::of($stored, $stored->newest(), $user->words(), 201);
     }

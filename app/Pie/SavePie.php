@@ -9,6 +9,8 @@ use App\Contract\Body;
 use App\Contract\InPath;
 use App\Kitchen\InKitchen;
 use App\Kitchen\User;
+use App\People\Deed;
+use App\People\KitchenAct;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -32,6 +34,8 @@ final class SavePie
 
         $put = Body::read($request, PieToSave::class);
         $saved = $stored->saveOn($user, $put->design, $put->basedOn);
+
+        KitchenAct::note(InKitchen::of($request), $user->name, Deed::PieSaved, $saved->name, (string) $saved->revision);
 
         return PieAnswer::of($saved, $saved->newest(), $user->words());
     }

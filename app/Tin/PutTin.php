@@ -9,7 +9,11 @@ use App\Contract\Body;
 use App\Contract\InPath;
 use App\Contract\Ok;
 use App\Kitchen\InKitchen;
+use App\Kitchen\User;
+use App\People\Deed;
+use App\People\KitchenAct;
 use Hojaldre\Core\Document\DocumentWriter;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
@@ -25,10 +29,12 @@ final class PutTin
     ])]
     #[InPath]
     #[InPath('tin')]
-    public function __invoke(Request $request, string $kitchen, string $tin): JsonResponse
+    public function __invoke(Request $request, #[CurrentUser] User $user, string $kitchen, string $tin): JsonResponse
     {
         $put = Body::read($request, TinToStore::class);
         KitchenTin::put(InKitchen::of($request), $tin, ['name' => $put->name, 'tin' => json_encode(DocumentWriter::write($put->tin), JSON_THROW_ON_ERROR)]);
+
+        KitchenAct::note(InKitchen::of($request), $user->name, Deed::TinWritten, $put->name);
 
         return new JsonResponse(new Ok);
     }

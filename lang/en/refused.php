@@ -107,4 +107,10 @@ return [
     'refused.sign-in-wrong' => 'E-mail and password do not fit together. Check both; capitals count in the password.',
     'refused.not-an-email' => 'Write the e-mail address you sign in with, such as ada@lockhouse.example.',
     'refused.no-such-place' => 'There is nothing at this place of the design to change.',
+    'refused.password-is-another' => 'That is not the password you have now. Capitals count.',
+    'refused.email-is-taken' => 'Somebody signs in with this address already. If it is you, sign in first, then open the link again.',
+    'refused.owner-is-handed-over' => 'Choose cook or guest. To make somebody the owner, hand the kitchen over.',
+    'refused.owner-already' => 'They own this kitchen already. Choose another member.',
+    'refused.only-owner' => 'A kitchen needs an owner. Hand it over to another member first.',
+    'refused.member-already' => 'You are in this kitchen already. Leave the link to whom it is for.',
 ];

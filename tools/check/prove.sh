@@ -97,15 +97,15 @@ PHP
 { echo '<?php'; echo 'final class PlantedLong { function plantedLong() {'; for i in $(seq 70); do echo "// $i"; done; echo '} function plantedMany($a, $b, $c, $d, $e, $f, $g, $h, $i, $j, $k) { } }'; } | plant app/Pie/PlantedLong.php
 for i in $(seq 420); do echo "// line $i"; done | plant web/src/ui/planted-long.ts
 plant web/src/rooms/pies/planted.ts <<'TS'
-import { setAt } from "../bench/pointer";
-export const planted: number = setAt("a", "", "b");
+import { Bench } from "../bench/Bench";
+export const planted: number = Bench.name;
 let unused = 1
 TS
 plant web/src/ui/plantedFetch.ts <<'TS'
 import { api } from "../api/client";
 export const fetches = api;
 TS
-sed -i 's/    private const TRIES = 6;/    private const TRIES = 6;\n    public function planted(): int { return "x"; }/; s/Six wrong tries a minute/Planted words/' app/Kitchen/SignIn.php
+sed -i 's/    public const TRIES = 6;/    public const TRIES = 6;\n    public function planted(): int { return "x"; }/; s/Six wrong tries a minute/Planted words/' app/Kitchen/SignIn.php
 sed -i 's/"retryAfterSeconds"/"plantedSeconds"/' docs/openapi.json
 printf 'if then\n' >ops/lib/planted.sh
 sed -i '2s/,1.1,/,1.2,/; s/^leeks,Leeks,/leeks,Planted,/' core/pantry/vegetables.csv

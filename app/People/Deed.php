@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+/** What can be done in a kitchen; its sentence is "done.<deed>" in lang/. */
+enum Deed: string
+{
+    case PiePutDown = 'pie-put-down';
+    case PieSaved = 'pie-saved';
+    case PieCopied = 'pie-copied';
+    case PiePutAway = 'pie-put-away';
+    case PieTakenOut = 'pie-taken-out';
+    case FoodWritten = 'food-written';
+    case FoodDropped = 'food-dropped';
+    case PriceSet = 'price-set';
+    case TinWritten = 'tin-written';
+    case TinDropped = 'tin-dropped';
+    case OvenWritten = 'oven-written';
+    case OvenDropped = 'oven-dropped';
+    case KitchenNamed = 'kitchen-named';
+    case Invited = 'invited';
+    case InviteWithdrawn = 'invite-withdrawn';
+    case Joined = 'joined';
+    case RoleChanged = 'role-changed';
+    case MemberRemoved = 'member-removed';
+    case MemberLeft = 'member-left';
+    case HandedOver = 'handed-over';
+}

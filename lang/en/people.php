@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+/* What was done in a kitchen by whom: part of ../en.php. */
+
+return [
+    'done.pie-put-down' => '{who} put down {what}.',
+    'done.pie-saved' => '{who} saved {what}, revision {more}.',
+    'done.pie-copied' => '{who} made {what}.',
+    'done.pie-put-away' => '{who} put {what} away.',
+    'done.pie-taken-out' => '{who} took {what} out again.',
+    'done.food-written' => '{who} wrote the label of {what}.',
+    'done.food-dropped' => '{who} took {what} out of the stores.',
+    'done.price-set' => '{more, select, none {{who} took the price off {what}.} other {{who} wrote that {what} costs {more} a kilo.}}',
+    'done.tin-written' => '{who} wrote down the tin {what}.',
+    'done.tin-dropped' => '{who} took the tin {what} out of the stores.',
+    'done.oven-written' => '{who} wrote down the oven {what}.',
+    'done.oven-dropped' => '{who} took the oven {what} out of the stores.',
+    'done.kitchen-named' => '{who} named the kitchen {what}. Before, it was {more}.',
+    'done.invited' => '{who} invited {what} as a {more}.',
+    'done.invite-withdrawn' => '{who} withdrew the invitation for {what}.',
+    'done.joined' => '{who} came in as a {more}, invited by {what}.',
+    'done.role-changed' => '{who} made {what} {more, select, owner {the owner} cook {a cook} other {a guest}}.',
+    'done.member-removed' => '{who} removed {what}.',
+    'done.member-left' => '{who} left the kitchen.',
+    'done.handed-over' => '{who} handed the kitchen over to {what}.',
+];
