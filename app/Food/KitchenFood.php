@@ -62,12 +62,16 @@ final class KitchenFood extends Model
         self::query()->upsert([['kitchen_id' => $kitchen->id, 'id' => $id, ...$values]], ['kitchen_id', 'id'], array_keys($values));
     }
 
-    /** What people call it: an own food's name, else the pantry's, else its id. */
+    /** A food of the kitchen's own by its id, else one of the pantry, else null. */
+    public static function named(Kitchen $kitchen, string $id): ?Food
+    {
+        return self::query()->where('kitchen_id', $kitchen->id)->where('id', $id)->first()?->asFood() ?? (Pantry::family($id) === null ? null : Pantry::food($id));
+    }
+
+    /** What people call it. */
     public static function nameOf(Kitchen $kitchen, string $id): string
     {
-        $own = self::query()->where('kitchen_id', $kitchen->id)->where('id', $id)->first()?->asFood();
-
-        return $own->name ?? (Pantry::family($id) === null ? $id : Pantry::food($id)->name);
+        return self::named($kitchen, $id)->name ?? $id;
     }
 
     public function asFood(): ?Food

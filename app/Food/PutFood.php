@@ -14,8 +14,6 @@ use App\People\Deed;
 use App\People\KitchenAct;
 use Hojaldre\Core\Food\FoodLabel;
 use Hojaldre\Core\Food\OwnFood;
-use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -23,8 +21,6 @@ use OpenApi\Attributes as OA;
 
 final class PutFood
 {
-    private const OWN_ID = '/^own-[a-z0-9-]{1,36}$/D';
-
     #[OA\Put(path: '/kitchens/{kitchen}/foods/{food}', operationId: 'putFood', summary: "Write down a food of the kitchen's own, or change it; saved pies keep the food they were saved with.", tags: ['Food'], requestBody: new Body(FoodLabel::class), responses: [
         new Answer(200, 'Written down', Ok::class),
         new Answer(401, 'Not signed in'),
@@ -36,9 +32,7 @@ final class PutFood
     #[InPath('food', format: null)]
     public function __invoke(Request $request, #[CurrentUser] User $user, string $kitchen, string $food): JsonResponse
     {
-        if (preg_match(self::OWN_ID, $food) !== 1 || Pantry::family($food) !== null) {
-            throw Refused::because('own-food-id');
-        }
+        OwnId::check($food);
         $own = OwnFood::of($food, Body::read($request, FoodLabel::class));
         KitchenFood::putFood(InKitchen::of($request), $own);
         KitchenAct::note(InKitchen::of($request), $user->name, Deed::FoodWritten, $own->name);

@@ -6,13 +6,10 @@ namespace Tests\Kitchen;
 
 use App\Kitchen\Kitchen;
 use App\Kitchen\Role;
-use App\Kitchen\User;
 use App\People\Deed;
 use App\People\KitchenAct;
 use App\People\KitchenInvite;
 use App\Wording\Words;
-use Hojaldre\Core\Document\DocumentWriter;
-use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Statement\Statement;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

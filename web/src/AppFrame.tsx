@@ -4,29 +4,12 @@ import { useEffect } from "react";
 import { Link, Navigate, Outlet, useLocation, useNavigate, useParams } from "react-router";
 import { answer, api, rememberToken, type Session } from "./api/client";
 import { sessionQuery } from "./api/queries";
-import { inTurn } from "./api/units";
 import { NotHere } from "./NotHere";
 import { Button } from "./ui/Button";
 import { Mark } from "./ui/Mark";
 import { Menu, type MenuItem } from "./ui/Menu";
 import { RecessRow } from "./ui/RecessRow";
-import { chooseScheme } from "./ui/scheme";
 
-type Units = NonNullable<Session["user"]>["units"];
-const VOLUMES: [Units["volumes"], string][] = [
-  ["metric", "Metric cup and spoons"],
-  ["us", "US cup and spoons"],
-  ["australian", "Australian spoons"],
-];
-const TEMPERATURES: [Units["temperatures"], string][] = [
-  ["celsius", "Oven in °C"],
-  ["fahrenheit", "Oven in °F"],
-  ["gas-mark", "Oven in gas marks"],
-];
-const EGGS: [Units["eggs"], string][] = [
-  ["us", "Eggs in US sizes, large 50 g"],
-  ["eu", "Eggs in European sizes, large 61 g"],
-];
 const LAST_PIE = "hojaldre.last-pie";
 
 /** The frame of every room: mark, rooms, kitchen. */
@@ -43,7 +26,7 @@ export function AppFrame() {
   if (!here) return <NotHere />;
   const last = pie ?? localStorage.getItem(`${LAST_PIE}.${kitchen}`);
   const rooms = [
-    { name: "Pies", to: `/k/${kitchen}/pies`, seated: !pie && !pathname.endsWith("/stores") },
+    { name: "Pies", to: `/k/${kitchen}/pies`, seated: !pie && !/\/(stores|you|kitchen)$/.test(pathname) },
     ...(last ? [{ name: "Bench", to: `/k/${kitchen}/bench/${last}`, seated: Boolean(pie) }] : []),
     { name: "Stores", to: `/k/${kitchen}/stores`, seated: pathname.endsWith("/stores") },
   ];
@@ -72,7 +55,7 @@ export function AppFrame() {
               </Box>
             ))}
             <Box marginLeft="auto">
-              <KitchenMenu session={session} kitchen={here.name} />
+              <KitchenMenu session={session} here={here} />
             </Box>
           </Flex>
         </RecessRow>
@@ -84,10 +67,7 @@ export function AppFrame() {
   );
 }
 
-/** Questions whose answers are worded or measured in a cook's units. */
-const SAID = new Set(["forecast", "ways-out", "card", "shell", "foods"]);
-
-function KitchenMenu({ session, kitchen }: { session: Session; kitchen: string }) {
+function KitchenMenu({ session, here }: { session: Session; here: Session["kitchens"][number] }) {
   const navigate = useNavigate();
   const client = useQueryClient();
   const leave = async () => {
@@ -95,55 +75,24 @@ function KitchenMenu({ session, kitchen }: { session: Session; kitchen: string }
     client.clear();
     navigate("/sign-in");
   };
-  const units: Units = session.user?.units ?? { volumes: "metric", temperatures: "celsius", eggs: "us" };
-  const choose = async (change: Partial<typeof units>) => {
-    const chosen = await inTurn(async () => {
-      const now = client.getQueryData(sessionQuery.queryKey)?.user?.units ?? units;
-      const session = await answer(api.PUT("/session/units", { body: { ...now, ...change } }));
-      client.setQueryData(sessionQuery.queryKey, rememberToken(session));
-      return session;
-    });
-    if (!chosen.user) return;
-    // words are read and said in the new units from here on
-    client.removeQueries({
-      // what is still out was typed before and is waited for
-      predicate: ({ queryKey, state }) =>
-        state.fetchStatus === "idle" && (queryKey[2] === "edit" || queryKey[2] === "rough"),
-    });
-    void client.invalidateQueries({
-      queryKey: ["kitchen"],
-      predicate: ({ queryKey }) => SAID.has(String(queryKey[2])),
-    });
-  };
+  const kitchens = session.kitchens.length > 1 ? session.kitchens : [];
   const items: MenuItem[] = [
-    ...session.kitchens.map((one) => ({
+    ...kitchens.map((one) => ({
       label: one.name,
       act: () => void navigate(`/k/${one.id}/pies`),
-      seated: one.name === kitchen,
+      seated: one.id === here.id,
     })),
-    ...VOLUMES.map(([volumes, label]) => ({
-      label,
-      act: () => void choose({ volumes }),
-      seated: units.volumes === volumes,
-    })),
-    ...TEMPERATURES.map(([temperatures, label]) => ({
-      label,
-      act: () => void choose({ temperatures }),
-      seated: units.temperatures === temperatures,
-    })),
-    ...EGGS.map(([eggs, label]) => ({ label, act: () => void choose({ eggs }), seated: units.eggs === eggs })),
-    { label: "Light", act: () => chooseScheme("light") },
-    { label: "Dark", act: () => chooseScheme("dark") },
-    { label: "As this device has it", act: () => chooseScheme("device") },
-    { label: `Sign out ${session.user?.name ?? ""}`, act: () => void leave() },
+    { label: "Kitchen", act: () => void navigate(`/k/${here.id}/kitchen`) },
+    { label: `You, ${session.user?.name ?? ""}`, act: () => void navigate(`/k/${here.id}/you`) },
+    { label: "Sign out", act: () => void leave() },
   ];
   return (
     <Menu
-      label="Kitchen and settings"
+      label="Kitchen and you"
       items={items}
       trigger={
         <Button look="plain" fontWeight="430" color="ink2">
-          {kitchen}
+          {here.name}
         </Button>
       }
     />

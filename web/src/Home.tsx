@@ -18,5 +18,12 @@ export function Home() {
   }
   if (!data) return null;
   const kitchen = data.kitchens[0];
+  if (data.user && !kitchen) {
+    return (
+      <main style={{ padding: 24 }}>
+        <Notice title="You are in no kitchen.">Ask an owner for an invitation, and open its link.</Notice>
+      </main>
+    );
+  }
   return <Navigate replace to={data.user && kitchen ? `/k/${kitchen.id}/pies` : "/sign-in"} />;
 }

@@ -8,6 +8,9 @@ const SignIn = lazy(() => import("./rooms/signin/SignIn"));
 const Pies = lazy(() => import("./rooms/pies/Pies"));
 const Begin = lazy(() => import("./rooms/begin/Begin"));
 const Recipe = lazy(() => import("./rooms/begin/Recipe"));
+const You = lazy(() => import("./rooms/you/You"));
+const Kitchen = lazy(() => import("./rooms/kitchen/Kitchen"));
+const Invitation = lazy(() => import("./rooms/invitation/Invitation"));
 const Stores = lazy(() => import("./rooms/stores/Stores"));
 const Card = lazy(() => import("./rooms/card/Card"));
 const Bench = lazy(() => import("./rooms/bench/Bench"));
@@ -17,6 +20,7 @@ const wait = (room: React.ReactNode) => <Suspense fallback={null}>{room}</Suspen
 export const router = createBrowserRouter([
   { path: "/", element: <Home /> },
   { path: "/sign-in", element: wait(<SignIn />) },
+  { path: "/invite/:token", element: wait(<Invitation />) },
   {
     path: "/k/:kitchen",
     element: <AppFrame />,
@@ -24,6 +28,8 @@ export const router = createBrowserRouter([
       { path: "pies", element: wait(<Pies />) },
       { path: "begin", element: wait(<Begin />) },
       { path: "begin/recipe", element: wait(<Recipe />) },
+      { path: "you", element: wait(<You />) },
+      { path: "kitchen", element: wait(<Kitchen />) },
       { path: "stores", element: wait(<Stores />) },
       { path: "bench/:pie", element: wait(<Bench />) },
       { path: "card/:pie", element: wait(<Card />) },

@@ -24,6 +24,9 @@ final readonly class Food implements Judged
 
     private const FLESH_FIBRE_GRAMS = 2.0;
 
+    /** What has these is egg, tofu or nuts before it is flesh (judgement). */
+    private const NO_FLESH = ['egg', 'soya', 'nuts'];
+
     /** Flesh that has more than this to lose is raw; what was cooked before has lost it (common practice, no source). */
     private const COOKED_YIELD = 0.85;
 
@@ -84,8 +87,9 @@ final readonly class Food implements Judged
     /** Meat, poultry or fish, raw or cooked. */
     public function isFlesh(): bool
     {
-        return $this->role === Role::Solid && ! $this->isCheese() && ! in_array(Allergen::Soya, $this->allergens, true) && ! in_array(Allergen::Nuts, $this->allergens, true)
-            && $this->id !== 'boiled-egg' && $this->per100g->protein >= self::FLESH_PROTEIN_GRAMS && $this->per100g->fibre < self::FLESH_FIBRE_GRAMS;
+        $isNone = array_intersect(array_map(static fn (Allergen $one): string => $one->value, $this->allergens), self::NO_FLESH) !== [];
+
+        return $this->role === Role::Solid && ! $this->isCheese() && ! $isNone && $this->per100g->protein >= self::FLESH_PROTEIN_GRAMS && $this->per100g->fibre < self::FLESH_FIBRE_GRAMS;
     }
 
     /** Has to be cooked through, and was not before: raw meat, poultry or fish, whatever else is in it. */

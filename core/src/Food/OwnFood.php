@@ -54,6 +54,15 @@ final readonly class OwnFood
         );
     }
 
+    /** A food that nobody has the packet of, taken to be like one that is known: all but its name and its id. */
+    public static function like(string $id, string $name, Food $like): Food
+    {
+        return new Food(
+            $id, trim($name), $like->role, $like->texture, $like->per100g, $like->gramsPerMl, $like->bulkGramsPerMl, $like->floorYield,
+            $like->eggsPer100g, $like->liquidShare, $like->bindsGramsPerGram, $like->safeCelsius, $like->pieces, $like->allergens, $like->doughKind,
+        );
+    }
+
     /** The packet's figures of a food, to be shown again for editing. */
     public static function label(Food $food): FoodLabel
     {

@@ -1,4 +1,4 @@
-import { keepPreviousData, queryOptions } from "@tanstack/react-query";
+import { infiniteQueryOptions, keepPreviousData, queryOptions } from "@tanstack/react-query";
 import {
   answer,
   api,
@@ -296,3 +296,32 @@ export const additionTo = async (kitchen: string, design: PieDesign, text: strin
   await unitsChosen();
   return answer(api.POST("/kitchens/{kitchen}/additions", { params: { path: { kitchen } }, body: { design, text } }));
 };
+
+/** Who cooks in a kitchen, and who is asked in. */
+export const peopleQuery = (kitchen: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "people"],
+    queryFn: () => answer(api.GET("/kitchens/{kitchen}/people", { params: { path: { kitchen } } })),
+  });
+
+/** What was done in a kitchen, fifty at a time, the newest first. */
+export const actsQuery = (kitchen: string) =>
+  infiniteQueryOptions({
+    queryKey: ["kitchen", kitchen, "acts"],
+    queryFn: ({ pageParam }) =>
+      answer(
+        api.GET("/kitchens/{kitchen}/acts", {
+          params: { path: { kitchen }, query: pageParam === null ? {} : { before: pageParam } },
+        }),
+      ),
+    initialPageParam: null as number | null,
+    getNextPageParam: (page) => page.before,
+  });
+
+/** Who asks whom into which kitchen. */
+export const invitationQuery = (token: string) =>
+  queryOptions({
+    queryKey: ["invitation", token],
+    queryFn: () => answer(api.GET("/invitations/{token}", { params: { path: { token } } })),
+    retry: false,
+  });

@@ -1,9 +1,9 @@
 /** Light or dark: as the device has it, unless the cook has said otherwise on this device. */
-type Scheme = "device" | "light" | "dark";
+export type Scheme = "device" | "light" | "dark";
 
 const KEY = "hojaldre.scheme";
 
-function chosenScheme(): Scheme {
+export function chosenScheme(): Scheme {
   const kept = localStorage.getItem(KEY);
   return kept === "light" || kept === "dark" ? kept : "device";
 }

@@ -1,12 +1,19 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
-import { useEffect, useRef, useState } from "react";
+import { type ReactNode, useEffect, useRef, useState } from "react";
 import type { RecipeLine } from "../../api/client";
 import { grams } from "../../ui/numbers";
 
-type Props = { text: string; lines: RecipeLine[]; write: (text: string) => void; isKind: boolean };
+type Props = {
+  text: string;
+  lines: RecipeLine[];
+  write: (text: string) => void;
+  isKind: boolean;
+  /** what can be done about a food that nobody here knows; null for who may store nothing */
+  known: ((line: string) => ReactNode) | null;
+};
 
 /** The recipe as it was pasted, each line with what was read in it; lines that wait stay where they are. Text is mended in place. */
-export function Lines({ text, lines, write, isKind }: Props) {
+export function Lines({ text, lines, write, isKind, known }: Props) {
   const [told, setTold] = useState<string[]>([]);
   const waiting = lines.filter((line) => line.kind === "waiting" && !told.includes(line.text));
   const read = lines.length - waiting.length;
@@ -39,6 +46,7 @@ export function Lines({ text, lines, write, isKind }: Props) {
             waits={line.kind === "waiting" && !told.includes(line.text)}
             change={(to) => change(at, to)}
             isWords={() => setTold((before) => [...before, line.text])}
+            known={line === waiting[0] && known ? known(line.text) : null}
           />
         ))}
       </Box>
@@ -50,9 +58,15 @@ export function Lines({ text, lines, write, isKind }: Props) {
   );
 }
 
-type LineProps = { line: RecipeLine; waits: boolean; change: (to: string) => void; isWords: () => void };
+type LineProps = {
+  line: RecipeLine;
+  waits: boolean;
+  change: (to: string) => void;
+  isWords: () => void;
+  known: ReactNode;
+};
 
-function Line({ line, waits, change, isWords }: LineProps) {
+function Line({ line, waits, change, isWords, known }: LineProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const field = useRef<HTMLTextAreaElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: as high as its words
@@ -117,6 +131,7 @@ function Line({ line, waits, change, isWords }: LineProps) {
           </chakra.button>
         </Flex>
       )}
+      {waits && known}
     </Box>
   );
 }

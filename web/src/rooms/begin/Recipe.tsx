@@ -4,8 +4,11 @@ import { useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { Questions } from "../../advice/Questions";
 import { ApiProblem, answer, api, type PieDesign, type Question, type ReadRecipe } from "../../api/client";
-import { recipeQuery, roughQuery } from "../../api/queries";
+import { foodsQuery, recipeQuery, roughQuery, sessionQuery } from "../../api/queries";
+import { useOwnFoods } from "../../api/useOwnFoods";
 import { useQuestions } from "../../api/useQuestions";
+import { spokenName } from "../../food/spokenName";
+import { UnknownFood } from "../../food/UnknownFood";
 import { ReadingRow } from "../../forecast/ReadingRow";
 import { applied } from "../../pie/assumed";
 import { Button } from "../../ui/Button";
@@ -62,6 +65,21 @@ function Read({ kitchen, text, read, isKind, write }: ReadProps) {
   const rough = useQuery({ ...roughQuery(kitchen, design), enabled: changed }).data;
   const forecast = (changed && rough) || read.forecast;
   const asking = useQuestions(kitchen, design);
+  const client = useQueryClient();
+  const foods = useQuery(foodsQuery(kitchen)).data ?? [];
+  const mayWrite = useQuery(sessionQuery).data?.kitchens.find((one) => one.id === kitchen)?.role !== "guest";
+  // the first line that waits says it by the name that is known now
+  const own = useOwnFoods(kitchen, foods, (called) => {
+    const words = read.lines.find((line) => line.kind === "waiting")?.text;
+    const name = words && spokenName(words).name.trim();
+    if (name && name.toLowerCase() !== called.toLowerCase()) write(text.replace(name, called));
+    return client.invalidateQueries({ queryKey: ["kitchen", kitchen, "recipe"] });
+  });
+  const known = (line: string) => (
+    <Box paddingBottom="8px">
+      <UnknownFood key={line} name={spokenName(line).name.trim()} foods={foods} {...own} />
+    </Box>
+  );
   const { go, trouble, busy } = useToBench(kitchen, design);
   const isEmpty =
     design.layers.every((layer) => "food" in layer === false && !hasSomething(layer)) && design.seasonings.length === 0;
@@ -88,7 +106,7 @@ function Read({ kitchen, text, read, isKind, write }: ReadProps) {
         alignItems="start"
       >
         <Box>
-          <Lines text={text} lines={read.lines} write={write} isKind={isKind} />
+          <Lines text={text} lines={read.lines} write={write} isKind={isKind} known={mayWrite ? known : null} />
           <WouldGoWrong kitchen={kitchen} design={design} readings={forecast.readings} />
         </Box>
         <Makes read={read} design={design} forecast={forecast} />

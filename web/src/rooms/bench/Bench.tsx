@@ -78,8 +78,8 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
     [put],
   );
   const context = useMemo(
-    () => ({ kitchen, refusals, change, enter, ask, put, now, preview }),
-    [kitchen, refusals, change, enter, ask, put, now, preview],
+    () => ({ kitchen, mayWrite, refusals, change, enter, ask, put, now, preview }),
+    [kitchen, mayWrite, refusals, change, enter, ask, put, now, preview],
   );
   const forecast = bench.forecast.data;
   const { assumed, layers } = bench.present;

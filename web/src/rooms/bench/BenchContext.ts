@@ -7,6 +7,8 @@ export type Change = (design: PieDesign) => PieDesign;
 /** What every part of the bench needs, and nothing that is new with every key: parts re-draw only when their own piece changes. */
 type Value = {
   kitchen: string;
+  /** whether this cook may store anything */
+  mayWrite: boolean;
   refusals: Refusal[];
   /** change the design for good */
   change: (by: Change) => void;

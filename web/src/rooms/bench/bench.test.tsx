@@ -20,7 +20,7 @@ function onBench(node: React.ReactNode, refusals: { code: string; at: string; me
     return of;
   };
   show(
-    <BenchContext value={{ kitchen: "k", refusals, change, put, now: trout, ...unasked }}>
+    <BenchContext value={{ kitchen: "k", mayWrite: true, refusals, change, put, now: trout, ...unasked }}>
       <DesignContext value={trout()}>{node}</DesignContext>
     </BenchContext>,
   );

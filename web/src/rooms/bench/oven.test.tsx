@@ -12,6 +12,7 @@ const onBench = (node: React.ReactNode, change = vi.fn()) => {
     <BenchContext
       value={{
         kitchen: "k",
+        mayWrite: true,
         refusals: [],
         change,
         now: trout,

@@ -9,7 +9,17 @@ import { BenchContext } from "./BenchContext";
 
 function onBench(node: React.ReactNode) {
   const [change, put] = [vi.fn(), vi.fn()];
-  const value = { kitchen: "k", refusals: [], change, now: trout, enter: vi.fn(), ask: vi.fn(), put, preview: vi.fn() };
+  const value = {
+    kitchen: "k",
+    mayWrite: true,
+    refusals: [],
+    change,
+    now: trout,
+    enter: vi.fn(),
+    ask: vi.fn(),
+    put,
+    preview: vi.fn(),
+  };
   show(<BenchContext value={value}>{node}</BenchContext>);
   return { change, put };
 }

@@ -57,7 +57,7 @@ export default function Pies() {
       )}
       {!error && !pies && <Box role="status">Opening your pies</Box>}
       {pies && <List pies={found} kitchen={kitchen} acts={acts} mayWrite={mayWrite} />}
-      {pies?.length === 0 && !archived && <EmptyTin mayWrite={mayWrite} begin={acts.begin} />}
+      {pies?.length === 0 && !archived && <EmptyTin kitchen={kitchen} mayWrite={mayWrite} begin={acts.begin} />}
       {pies?.length === 0 && archived && <Box color="ink2">Nothing is put away.</Box>}
       {pies && pies.length > 0 && found.length === 0 && <Box color="ink2">No pie is called anything like that.</Box>}
     </Box>

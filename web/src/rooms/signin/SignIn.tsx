@@ -8,6 +8,7 @@ import { Button } from "../../ui/Button";
 import { Mark } from "../../ui/Mark";
 import { Notice } from "../../ui/Notice";
 import { recessPath } from "../../ui/recess";
+import { TextField } from "../../ui/TextField";
 import { ink } from "../../ui/theme";
 import { useWidth } from "../../ui/useWidth";
 
@@ -34,7 +35,7 @@ export default function SignIn() {
       client.clear();
       client.setQueryData(sessionQuery.queryKey, session);
       const next = search.get("next") ?? "";
-      navigate(next.startsWith("/k/") ? next : "/", { replace: true });
+      navigate(/^\/(k|invite)\//.test(next) ? next : "/", { replace: true });
     } catch (thrown) {
       if (!(thrown instanceof ApiProblem)) throw thrown;
       setProblem(thrown.problem);
@@ -56,7 +57,7 @@ export default function SignIn() {
       <Recess />
       <chakra.form onSubmit={enter} paddingInline="28px" noValidate>
         {problem && problem.refusals.length === 0 && <Notice title="That did not work.">{problem.mend}</Notice>}
-        <Field
+        <TextField
           name="E-mail"
           type="email"
           value={email}
@@ -64,7 +65,7 @@ export default function SignIn() {
           mend={mendAt("/email")}
           autoComplete="username"
         />
-        <Field
+        <TextField
           name="Password"
           type="password"
           value={password}
@@ -89,43 +90,5 @@ function Recess() {
         <path d={recessPath(width, 2, 12, 14, width - 14)} fill="none" stroke={ink("rim")} strokeWidth="2" />
       </svg>
     </Box>
-  );
-}
-
-type FieldProps = {
-  name: string;
-  type: string;
-  value: string;
-  change: (to: string) => void;
-  mend?: string;
-  autoComplete: string;
-};
-
-function Field({ name, type, value, change, mend, autoComplete }: FieldProps) {
-  return (
-    <chakra.label display="block" marginBottom="14px">
-      <Box as="span" fontWeight="650">
-        {name}
-      </Box>
-      <chakra.input
-        type={type}
-        value={value}
-        autoComplete={autoComplete}
-        aria-invalid={mend ? true : undefined}
-        onChange={(event) => change(event.target.value)}
-        display="block"
-        width="100%"
-        minHeight="44px"
-        paddingInline="10px"
-        border="1.5px solid {colors.rim}"
-        borderRadius="4px"
-        background="ground"
-      />
-      {mend && (
-        <Box as="span" role="alert" display="block" borderTop="3px solid {colors.rim}" marginTop="4px" paddingTop="2px">
-          {mend}
-        </Box>
-      )}
-    </chakra.label>
   );
 }

@@ -3,28 +3,16 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { FoodLabel, StoredFood } from "../../api/client";
 import { foodsQuery } from "../../api/queries";
+import { EMPTY_LABEL, FoodForm } from "../../food/FoodForm";
+import { ownId } from "../../food/ownId";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import type { ReadResult } from "../../ui/entry";
 import { number } from "../../ui/numbers";
-import { FoodForm } from "./FoodForm";
-import { StoreSection, type StoreSectionProps } from "./StoreSection";
+import { Part } from "../../ui/Part";
+import type { StoreSectionProps } from "./useStores";
 
 const MOST_SHOWN = 40;
-
-const EMPTY: FoodLabel = {
-  name: "",
-  role: "solid",
-  raw: "cooked",
-  body: "pours",
-  fat: 0,
-  carbohydrate: 0,
-  fibre: 0,
-  protein: 0,
-  salt: 0,
-  allergens: [],
-  doughKind: "short",
-};
 
 /** "3.20", "£3.20 a kg", "none": money for a kilogram. */
 export function readPrice(words: string): ReadResult<number | null> {
@@ -37,18 +25,6 @@ export function readPrice(words: string): ReadResult<number | null> {
     : { ok: false, mend: "Write what a kilogram costs, such as 3.20, or leave it empty." };
 }
 
-const newId = (name: string, taken: string[]) => {
-  const plain = name
-    .normalize("NFD")
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, "-")
-    .replace(/^-+|-+$/g, "")
-    .slice(0, 28);
-  let id = `own-${plain || "food"}`;
-  for (let n = 2; taken.includes(id); n++) id = `own-${plain || "food"}-${n}`;
-  return id;
-};
-
 /** The kitchen's own foods first, then the pantry that every kitchen has; each with its price. */
 export function Foods({ kitchen, stores, mayWrite }: StoreSectionProps) {
   const { data, error, refetch } = useQuery(foodsQuery(kitchen));
@@ -58,18 +34,18 @@ export function Foods({ kitchen, stores, mayWrite }: StoreSectionProps) {
   const save = async (label: FoodLabel) => {
     const id =
       editing?.id ??
-      newId(
+      ownId(
         label.name,
         (data ?? []).map((one) => one.food.id),
       );
     if (await stores.putFood(id, label)) setEditing(null);
   };
   return (
-    <StoreSection
+    <Part
       name="Foods"
       add={
         mayWrite && (
-          <Button look="plain" minHeight="34px" onClick={() => setEditing({ id: null, label: EMPTY })}>
+          <Button look="plain" minHeight="34px" onClick={() => setEditing({ id: null, label: EMPTY_LABEL })}>
             + A food of our own
           </Button>
         )
@@ -118,7 +94,7 @@ export function Foods({ kitchen, stores, mayWrite }: StoreSectionProps) {
         </Box>
       )}
       {data && found.length === 0 && <Box paddingTop="8px">Nothing by that name. Add it as a food of your own.</Box>}
-    </StoreSection>
+    </Part>
   );
 }
 

@@ -7,7 +7,8 @@ import { Choice } from "../../ui/Choice";
 import { EntryField } from "../../ui/EntryField";
 import { type ReadResult, readText } from "../../ui/entry";
 import { number } from "../../ui/numbers";
-import { StoreSection, type StoreSectionProps } from "./StoreSection";
+import { Part } from "../../ui/Part";
+import type { StoreSectionProps } from "./useStores";
 
 /** "12 °C cold", "8 hot", "true": by how much the oven is hotter than its dial says. */
 export function readRuns(words: string): ReadResult<number> {
@@ -35,7 +36,7 @@ const MODES: [StoredOven["mode"], string][] = [
 export function Ovens({ kitchen, stores, mayWrite }: StoreSectionProps) {
   const { data } = useQuery(ovensQuery(kitchen));
   return (
-    <StoreSection
+    <Part
       name="Ovens"
       add={
         mayWrite && (
@@ -68,7 +69,7 @@ export function Ovens({ kitchen, stores, mayWrite }: StoreSectionProps) {
           <OvenRow key={one.id} one={one} stores={stores} mayWrite={mayWrite} />
         ))}
       </Box>
-    </StoreSection>
+    </Part>
   );
 }
 

@@ -9,7 +9,8 @@ import { Choice } from "../../ui/Choice";
 import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
 import { number } from "../../ui/numbers";
-import { StoreSection, type StoreSectionProps } from "./StoreSection";
+import { Part } from "../../ui/Part";
+import type { StoreSectionProps } from "./useStores";
 
 const FIRST: Tin = { shape: "round-straight", diameterMm: 240, depthMm: 35 };
 
@@ -17,7 +18,7 @@ const FIRST: Tin = { shape: "round-straight", diameterMm: 240, depthMm: 35 };
 export function Tins({ kitchen, stores, mayWrite }: StoreSectionProps) {
   const { data } = useQuery(tinsQuery(kitchen));
   return (
-    <StoreSection
+    <Part
       name="Tins"
       add={
         mayWrite && (
@@ -42,7 +43,7 @@ export function Tins({ kitchen, stores, mayWrite }: StoreSectionProps) {
           <TinRow key={one.id} one={one} kitchen={kitchen} stores={stores} mayWrite={mayWrite} />
         ))}
       </Box>
-    </StoreSection>
+    </Part>
   );
 }
 

@@ -5,6 +5,7 @@ import { ApiProblem, answer, api, type FoodLabel, type StoredOven, type StoredTi
 type Said = { words: string; undo?: () => void };
 type Trouble = { at: string; mend: string } | null;
 export type Stores = ReturnType<typeof useStores>;
+export type StoreSectionProps = { kitchen: string; stores: Stores; mayWrite: boolean };
 
 /** Writes to the stores; what was taken out can be put back, and what is refused says where. */
 export function useStores(kitchen: string) {

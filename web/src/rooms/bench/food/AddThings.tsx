@@ -3,28 +3,31 @@ import { useQuery } from "@tanstack/react-query";
 import { type KeyboardEvent, useId, useMemo, useRef, useState } from "react";
 import type { StoredFood } from "../../../api/client";
 import { additionTo, foodsQuery } from "../../../api/queries";
+import { useOwnFoods } from "../../../api/useOwnFoods";
 import { foodFinder } from "../../../food/findFood";
+import { spokenName } from "../../../food/spokenName";
+import { UnknownFood } from "../../../food/UnknownFood";
 import { Button } from "../../../ui/Button";
 import { useBenchContext } from "../BenchContext";
 
 const MOST_SHOWN = 7;
 const LEAST_LETTERS = 2;
 
-/** An amount at the beginning, as far as letters tell: what stands behind it is the name. */
-const AMOUNT =
-  /^\s*(?:(?:about|~)?\s*[\d½¼¾⅓⅔][\d.,/½¼¾ -]*\s*(?:kg|g|ml|dl|l|oz|lb|tbsp|tsp|cups?|x)?\b\s*(?:of\s+)?|(?:an?|half an?|some|two|three|four|six)\s+(?:(?:handful|knob|pinch|splash|bunch|bag|tin|jar|pack)s?\s+(?:of\s+)?)?)/i;
-
 /** One line that takes what a cook says, "3 leeks, sweated" or "4 eggs", and puts it where it belongs; names are offered while one writes. */
 export function AddThings({ first }: { first: boolean }) {
-  const { kitchen, ask } = useBenchContext();
+  const { kitchen, ask, mayWrite } = useBenchContext();
   const foods = useQuery(foodsQuery(kitchen)).data;
   const id = useId();
   const field = useRef<HTMLInputElement>(null);
   const [text, setText] = useState("");
   const [mend, setMend] = useState("");
   const find = useMemo(() => foodFinder((foods ?? []).filter((one) => one.food.role !== "dough")), [foods]);
-  const amount = AMOUNT.exec(text)?.[0] ?? "";
-  const name = text.slice(amount.length).split(",")[0] ?? "";
+  const { amount, name, rest } = spokenName(text);
+  // dough and glaze are known and go elsewhere
+  const known = (called: string) =>
+    foods?.some((one) =>
+      [one.food.name, ...one.names].some((other) => other.toLowerCase() === called.trim().toLowerCase()),
+    );
   const offered = name.trim().length >= LEAST_LETTERS ? find(name).slice(0, MOST_SHOWN) : [];
 
   const add = async (words: string) => {
@@ -35,10 +38,11 @@ export function AddThings({ first }: { first: boolean }) {
     setMend("");
     field.current?.focus();
   };
+  // said again by the name that is known now
+  const own = useOwnFoods(kitchen, foods ?? [], (called) => add(`${amount.trimEnd()} ${called}${rest}`.trim()));
   const take = (one: StoredFood) => {
     const called = nameOf(one);
-    if (amount.trim() !== "")
-      return void add(`${amount.trimEnd()} ${called}${text.slice(amount.length + name.length)}`);
+    if (amount.trim() !== "") return void add(`${amount.trimEnd()} ${called}${rest}`);
     // how much is still to be said
     setText(` ${called}`);
     setMend("");
@@ -94,6 +98,9 @@ export function AddThings({ first }: { first: boolean }) {
         <Box id={`${id}-mend`} role="status" borderTop="3px solid {colors.rim}" paddingTop="2px">
           {mend}
         </Box>
+      )}
+      {mend && mayWrite && foods && !known(name) && (
+        <UnknownFood key={text} name={name.trim()} foods={foods} {...own} />
       )}
       {offered.length > 0 && (
         <Flex as="ul" wrap="wrap" gap="4px 6px" marginTop="8px" aria-label="Foods by that name">

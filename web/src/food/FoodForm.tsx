@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { type FormEvent, useState } from "react";
-import type { FoodLabel } from "../../api/client";
-import { defaults } from "../../api/generated/defaults";
-import { Button } from "../../ui/Button";
-import { Choice } from "../../ui/Choice";
+import type { FoodLabel } from "../api/client";
+import { defaults } from "../api/generated/defaults";
+import { Button } from "../ui/Button";
+import { Choice } from "../ui/Choice";
 
 const ROLES: [FoodLabel["role"], string][] = [
   ["solid", "a solid: vegetable, meat, cheese"],
@@ -34,6 +34,20 @@ const NUMBERS: [keyof Pick<FoodLabel, "fat" | "carbohydrate" | "fibre" | "protei
   ["protein", "Protein"],
   ["salt", "Salt"],
 ];
+
+export const EMPTY_LABEL: FoodLabel = {
+  name: "",
+  role: "solid",
+  raw: "cooked",
+  body: "pours",
+  fat: 0,
+  carbohydrate: 0,
+  fibre: 0,
+  protein: 0,
+  salt: 0,
+  allergens: [],
+  doughKind: "short",
+};
 
 type Props = {
   label: FoodLabel;

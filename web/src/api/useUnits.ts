@@ -1,0 +1,33 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { answer, api, rememberToken, type Session } from "./client";
+import { sessionQuery } from "./queries";
+import { inTurn } from "./units";
+
+export type Units = NonNullable<Session["user"]>["units"];
+
+/** Questions whose answers are worded or measured in a cook's units. */
+const SAID = new Set(["forecast", "ways-out", "card", "shell", "foods", "questions", "acts"]);
+
+/** Chooses a cook's units; words are read and said in the new ones from here on. */
+export function useUnits() {
+  const client = useQueryClient();
+  return async (change: Partial<Units>) => {
+    const chosen = await inTurn(async () => {
+      const now = client.getQueryData(sessionQuery.queryKey)?.user?.units;
+      if (!now) return null;
+      const session = await answer(api.PUT("/session/units", { body: { ...now, ...change } }));
+      client.setQueryData(sessionQuery.queryKey, rememberToken(session));
+      return session;
+    });
+    if (!chosen?.user) return;
+    client.removeQueries({
+      // what is still out was typed before and is waited for
+      predicate: ({ queryKey, state }) =>
+        state.fetchStatus === "idle" && (queryKey[2] === "edit" || queryKey[2] === "rough"),
+    });
+    void client.invalidateQueries({
+      queryKey: ["kitchen"],
+      predicate: ({ queryKey }) => SAID.has(String(queryKey[2])),
+    });
+  };
+}
