@@ -12,12 +12,14 @@ use App\Advice\ListSwaps;
 use App\Advice\MatchKitchen;
 use App\Advice\PrepareLayer;
 use App\Advice\ScaleDesign;
+use App\Advice\WeighPan;
 use Illuminate\Support\Facades\Route;
 
 Route::post('edits', EditDesign::class);
 Route::post('scale', ScaleDesign::class);
 Route::post('custards', FillGap::class);
 Route::post('preparations', PrepareLayer::class);
+Route::post('pans', WeighPan::class);
 Route::post('shell', AdviseShell::class);
 Route::post('ways-out', FindWaysOut::class);
 Route::post('swaps', ListSwaps::class);

@@ -118,10 +118,15 @@ final readonly class TypedIn
         }
         $place = "/layers/$layer->id/steps/0/after";
         if ($entry->after !== null) {
-            $step = new Step($entry->preparation, Amount::spoken(Figures::grams($entry->after->value), $entry->after));
+            $after = Amount::spoken(Figures::grams($entry->after->value), $entry->after);
+            $last = count($layer->steps) - 1;
+            // the last of several steps was meant; what was done before stays, and so does its salt
+            $step = $last < 1 ? new Step($entry->preparation, $after, $layer->steps[0]->saltGrams ?? 0.0, $layer->steps[0]->waterSaltGramsPerLitre ?? 0.0)
+                : new Step($layer->steps[$last]->preparation, $after, $layer->steps[$last]->saltGrams, $layer->steps[$last]->waterSaltGramsPerLitre);
+            $steps = array_map(DocumentWriter::write(...), [...array_slice($layer->steps, 0, max(0, $last)), $step]);
 
             // of the two weights, the one that was not said is assumed
-            return [[new Change("/layers/$m[1]/steps", [DocumentWriter::write($step)])], [$entry->after->isExact() ? "/layers/$layer->id/bought" : $place]];
+            return [[new Change("/layers/$m[1]/steps", $steps)], [$entry->after->isExact() ? "/layers/$layer->id/bought" : "/layers/$layer->id/steps/".max(0, $last).'/after']];
         }
         if (count($layer->steps) === 1 && $pie->assumes($place) && $layer->bought->grams > 0) {
             $after = $layer->steps[0]->after->span()->times($entry->value / $layer->bought->grams);

@@ -189,6 +189,12 @@ final readonly class SolidLayer implements Judged, Layer
         return new self($this->id, $this->food, $this->bought, $this->steps, $this->binder, $celsius, $this->pan);
     }
 
+    /** @param  string  $pan  that it was cooked and weighed in with others; empty where it was alone */
+    public function inPan(string $pan): self
+    {
+        return new self($this->id, $this->food, $this->bought, $this->steps, $this->binder, $this->fromCelsius, $pan);
+    }
+
     public function scaled(float $factor): self
     {
         return new self(

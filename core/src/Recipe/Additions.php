@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Recipe;
 
 use Hojaldre\Core\Food\EggSizing;
+use Hojaldre\Core\Food\NameKey;
 use Hojaldre\Core\Food\Names;
 use Hojaldre\Core\Measure\CookUnits;
 use Hojaldre\Core\Pie\Assumed;
@@ -12,13 +13,14 @@ use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Form;
 use Hojaldre\Core\Pie\Layer;
 use Hojaldre\Core\Pie\LayerIds;
+use Hojaldre\Core\Pie\OnePan;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\PieKind;
 use Hojaldre\Core\Pie\ScatteredLayer;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Refusal\Refused;
 
-/** Things said to a pie on the bench, "3 leeks, sweated" or "4 eggs and 300 ml cream", put where they belong. */
+/** Things said to a pie on the bench, "3 leeks, sweated", "4 eggs and 300 ml cream" or "leeks and bacon: 520 g now", put where they belong. */
 final readonly class Additions
 {
     private function __construct(private Pie $pie)
@@ -26,10 +28,14 @@ final readonly class Additions
     }
 
     /**
-     * @throws Refused nothing-understood, where a line names no food known here, or one that goes in no layer: dough, glaze, what is served beside
+     * @throws Refused not-in-the-pie and what OnePan refuses; nothing-understood, where a line names no food known here, or one that goes in no layer: dough, glaze, what is served beside
      */
     public static function to(Pie $pie, string $text, Names $names, CookUnits $units, EggSizing $eggs): Pie
     {
+        $together = self::weighedTogether($pie, $text, $names, $units);
+        if ($together !== null) {
+            return $together;
+        }
         $read = RecipeReader::read($text, $names, $units, $eggs, $pie->form() === Form::Folded ? PieKind::Pasty : PieKind::Quiche);
         foreach ($read->lines as $line) {
             $elsewhere = array_filter($line->named, static fn (NamedAmount $one): bool => in_array($one->into, [Into::Dough, Into::Glaze, Into::Beside], true));
@@ -43,6 +49,37 @@ final readonly class Additions
         }
 
         return $to->seasoned($read->pie)->pie;
+    }
+
+    /** "Leeks, onions and bacon: 520 g now": what is in the pie already, weighed in one pan; null where something else is said. */
+    private static function weighedTogether(Pie $pie, string $text, Names $names, CookUnits $units): ?Pie
+    {
+        if (preg_match('/^([^\n:]+):\s*((?:about )?\d[^\n:]*)$/u', trim($text), $m) !== 1) {
+            return null;
+        }
+        $called = preg_split('/\s*(?:,|\+|&|\band\b)\s*/iu', $m[1], -1, PREG_SPLIT_NO_EMPTY) ?: [];
+
+        return count($called) < 2 ? null : OnePan::weighed($pie, array_map(static fn (string $one): string => self::layerCalled($pie, $one, $names), $called), $m[2], $units);
+    }
+
+    /**
+     * The layer of a food by that name, or of one whose name has all these words: "trout" where only smoked trout is in the pie.
+     *
+     * @throws Refused not-in-the-pie
+     */
+    private static function layerCalled(Pie $pie, string $called, Names $names): string
+    {
+        $words = NameKey::words($called);
+        $food = $names->called($called);
+        $near = null;
+        foreach ($pie->solids() as $layer) {
+            if ($layer->food->id === $food?->id) {
+                return $layer->id;
+            }
+            $near ??= array_diff($words, NameKey::words($layer->food->name)) === [] ? $layer->id : null;
+        }
+
+        return $near ?? throw Refused::because('not-in-the-pie', '/text', ['text' => $called]);
     }
 
     /** On top of what is there, below the custard that is poured over it; what is scattered lies lowest. */

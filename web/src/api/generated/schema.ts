@@ -174,6 +174,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/pans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Several layers that were cooked in one pan, weighed together; nothing is stored. */
+        post: operations["weighPan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/foods/{food}": {
         parameters: {
             query?: never;
@@ -1485,6 +1502,10 @@ export interface components {
         };
         /** @description One thing poured or laid into the crust. */
         Layer: components["schemas"]["SolidLayer"] | components["schemas"]["CustardLayer"] | components["schemas"]["ScatteredLayer"];
+        LayerInPan: {
+            /** @description of a solid layer */
+            id: string;
+        };
         /** @description Where the water goes, g; it closes. */
         Ledger: {
             layers: components["schemas"]["LedgerLayer"][];
@@ -1645,6 +1666,13 @@ export interface components {
         };
         OwnName: {
             name: string;
+        };
+        PanWish: {
+            design: components["schemas"]["PieDesign"];
+            /** @description that were in one pan */
+            layers: components["schemas"]["LayerInPan"][];
+            /** @description what they weigh together, in the cook's words */
+            words: string;
         };
         PasswordWish: {
             /** @description the one that holds until now */
@@ -2941,6 +2969,68 @@ export interface operations {
                 };
             };
             /** @description The design or the wish is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weighPan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PanWish"];
+            };
+        };
+        responses: {
+            /** @description The design with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieDesign"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The design, the layers or the weight is refused */
             422: {
                 headers: {
                     [name: string]: unknown;
