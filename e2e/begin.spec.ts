@@ -116,8 +116,16 @@ test("on the bench one line takes what a cook says; what is assumed is in italic
   await expect(page.locator("[data-row=seasonings]")).toContainText("6 g");
   await page.getByLabel("What goes in?").fill("200 g flumpets");
   await page.getByLabel("What goes in?").press("Enter");
-  await expect(page.getByText(/No food is known by "200 g flumpets"/)).toBeVisible();
+  await expect(page.getByText(/Nothing here goes in a layer: "200 g flumpets"/)).toBeVisible();
   await expect(page.getByLabel("What goes in?")).toHaveValue("200 g flumpets");
+  await page.getByRole("button", { name: "like another food" }).click();
+  await page.getByLabel("It is like").fill("carrots");
+  await page.getByRole("button", { name: "Carrots", exact: true }).click();
+  await expect(page.locator("[data-row=own-flumpets]")).toContainText("200 g");
+  await page.getByLabel("What goes in?").fill("potatoes and flumpets: 700 g now");
+  await page.getByLabel("What goes in?").press("Enter");
+  await expect(page.getByLabel("Weight now of potatoes and flumpets")).toHaveValue("700 g");
+  await page.getByRole("button", { name: "The oven: open" }).click();
   const mode = page.getByLabel("Bake, oven mode");
   await expect(mode).toHaveCSS("font-style", "italic");
   await mode.selectOption("fan");

@@ -182,22 +182,24 @@ test("a cook's own cup and oven scale are remembered", async ({ page }) => {
     await new Promise((resolve) => setTimeout(resolve, 700));
     await route.continue().catch(() => {});
   });
-  const choose = async (words: string) => {
+  const choose = async (which: string, words: string) => {
     await page.getByRole("button", { name: "The Lock House" }).click();
-    await page.getByRole("menuitem", { name: words }).click();
+    await page.getByRole("menuitem", { name: /^You, / }).click();
+    await page.getByRole("group", { name: which }).getByRole("button", { name: words, exact: true }).click();
+    await page.getByRole("link", { name: "Bench" }).click();
   };
-  await choose("Oven in °F");
+  await choose("Oven", "°F");
   await expect(entry(page, "Bake, oven temperature")).toHaveValue("347 °F");
-  await choose("US cup and spoons");
+  await choose("Cups and spoons", "US");
   await type(page, "Whole milk", "1 cup");
   await expect(page.locator("[data-row=custard]")).toContainText("244 g");
   await page.reload();
   await expect(entry(page, "Bake, oven temperature")).toHaveValue("347 °F");
   await type(page, "Bake, oven temperature", "gas 4");
   await expect(entry(page, "Bake, oven temperature")).toHaveValue("356 °F");
-  await choose("Oven in °C");
+  await choose("Oven", "°C");
   await expect(entry(page, "Bake, oven temperature")).toHaveValue("180 °C");
-  await Promise.all([page.waitForResponse("**/session/units"), choose("Metric cup and spoons")]);
+  await Promise.all([page.waitForResponse("**/session/units"), choose("Cups and spoons", "Metric")]);
 });
 
 test("the gap is filled from what is in the fridge, and the answer that is poured fits and holds", async ({ page }) => {

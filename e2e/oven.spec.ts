@@ -68,6 +68,7 @@ test("where nothing alone dries the base, a pair does, is applied with one press
     .first()
     .click();
   await expect(page.getByTestId("base-verdict")).toHaveText(/^(soft|dry)$/);
+  await page.getByRole("button", { name: "The oven: open" }).click();
   await expect(page.getByLabel("What it stands on")).toHaveValue("steel");
   await page.getByRole("button", { name: "Undo", exact: true }).first().click();
   await expect(base).toContainText("like paste");

@@ -52,6 +52,7 @@ test("tins and ovens are measured once and used on the bench", async ({ page }) 
   await page.getByRole("button", { name: /24 cm straight tin/ }).click();
   await page.getByLabel("A tin of yours").selectOption({ label: "Nine-inch ring" });
   await expect(page.getByLabel("Tin, inside width")).toHaveValue("22.9 cm");
+  await page.getByRole("button", { name: "The oven: open" }).click();
   await page.getByLabel("Which oven").selectOption({ label: "Galley fan oven" });
   await expect(page.getByText("set its dial to 187 °C")).toHaveCount(1);
   await type(page, "Bake, oven temperature", "160 °C fan");

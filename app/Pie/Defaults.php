@@ -40,6 +40,13 @@ use Hojaldre\Core\Tin\Tin;
 #[Schema('Defaults')]
 final readonly class Defaults
 {
+    private const COMMON_FOODS = [
+        'egg', 'double-cream', 'whole-milk', 'creme-fraiche', 'cheddar', 'gruyere', 'feta', 'ricotta',
+        'leeks', 'onions', 'spinach', 'mushrooms', 'potatoes', 'carrots', 'broccoli', 'courgettes', 'tomatoes', 'pumpkin',
+        'streaky-bacon', 'cooked-ham', 'chicken-thigh', 'minced-beef', 'smoked-trout', 'salmon',
+        'shortcrust', 'ready-puff', 'flour', 'chicken-stock',
+    ];
+
     /**
      * @param  float  $crispToRatio  water to solids of a base
      * @param  list<ShellStage>  $parBake
@@ -55,6 +62,7 @@ final readonly class Defaults
      * @param  int  $mostTins  of a bill
      * @param  list<Allergen>  $allergens
      * @param  list<Tin>  $tins  one of each shape
+     * @param  list<string>  $commonFoods  ids of what most kitchens have, to be ticked where one begins with what is there
      */
     private function __construct(
         public float $crispToRatio,
@@ -81,6 +89,7 @@ final readonly class Defaults
         public int $mostTins,
         public array $allergens,
         public array $tins,
+        public array $commonFoods,
     ) {
     }
 
@@ -99,6 +108,7 @@ final readonly class Defaults
                 new StraightTin(240, 35), new Springform(240, 70), new SlopedTin(220, 240, 35), new FlutedTin(220, 240, 35, 32, 4),
                 new RectangularTin(240, 240, 35, 0), new CupsTin(12, 50, 70, 35), new MeasuredDish(1500, 35), new FoldedDiscs(4, 200),
             ],
+            self::COMMON_FOODS,
         );
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 /* Ways to begin, and what is asked where nobody said: part of ../en.php. */
 
 return [
+    'on-hand.name' => '{kind}: {foods}',
+    'on-hand.part' => '{text} {food}',
     'kind.quiche' => 'Quiche',
     'kind.raw-crust-tart' => 'Raw-crust tart',
     'kind.puff-tart' => 'Tart of puff',

@@ -83,7 +83,7 @@ final class ClosedToOthersTest extends TestCase
 
     public function test_every_route_that_is_not_a_question_is_closed_to_guests(): void
     {
-        $questions = ['api/kitchens/{kitchen}/forecast', 'api/kitchens/{kitchen}/entries', 'api/kitchens/{kitchen}/edits', 'api/kitchens/{kitchen}/scale', 'api/kitchens/{kitchen}/custards', 'api/kitchens/{kitchen}/swaps', 'api/kitchens/{kitchen}/preparations', 'api/kitchens/{kitchen}/bill', 'api/kitchens/{kitchen}/bake', 'api/kitchens/{kitchen}/shell', 'api/kitchens/{kitchen}/ways-out', 'api/kitchens/{kitchen}/matches', 'api/kitchens/{kitchen}/what-if', 'api/kitchens/{kitchen}/questions', 'api/kitchens/{kitchen}/recipes', 'api/kitchens/{kitchen}/additions', 'api/kitchens/{kitchen}/pans'];
+        $questions = ['api/kitchens/{kitchen}/forecast', 'api/kitchens/{kitchen}/entries', 'api/kitchens/{kitchen}/edits', 'api/kitchens/{kitchen}/scale', 'api/kitchens/{kitchen}/custards', 'api/kitchens/{kitchen}/swaps', 'api/kitchens/{kitchen}/preparations', 'api/kitchens/{kitchen}/bill', 'api/kitchens/{kitchen}/bake', 'api/kitchens/{kitchen}/shell', 'api/kitchens/{kitchen}/ways-out', 'api/kitchens/{kitchen}/matches', 'api/kitchens/{kitchen}/what-if', 'api/kitchens/{kitchen}/questions', 'api/kitchens/{kitchen}/recipes', 'api/kitchens/{kitchen}/additions', 'api/kitchens/{kitchen}/pans', 'api/kitchens/{kitchen}/on-hand'];
         // whoever is in may go
         $own = ['api/kitchens/{kitchen}/membership'];
         foreach (self::routes() as $route) {

@@ -261,6 +261,25 @@ export const beginningsQuery = (kitchen: string) =>
     staleTime: Number.POSITIVE_INFINITY,
   });
 
+/** Pies that can be made of what is there. */
+export const onHandQuery = (kitchen: string, foods: string[]) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "on-hand", foods],
+    queryFn: async ({ signal }) =>
+      (
+        await answer(
+          api.POST("/kitchens/{kitchen}/on-hand", {
+            params: { path: { kitchen } },
+            body: { foods: foods.map((id) => ({ id })) },
+            signal,
+          }),
+        )
+      ).pies,
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    retry: false,
+  });
+
 /** A pasted recipe, read. */
 export const recipeQuery = (kitchen: string, text: string, kind: PieKind | null) =>
   queryOptions({

@@ -200,5 +200,35 @@ export const defaults = {
             "discs": 4,
             "discDiameterMm": 200
         }
+    ],
+    "commonFoods": [
+        "egg",
+        "double-cream",
+        "whole-milk",
+        "creme-fraiche",
+        "cheddar",
+        "gruyere",
+        "feta",
+        "ricotta",
+        "leeks",
+        "onions",
+        "spinach",
+        "mushrooms",
+        "potatoes",
+        "carrots",
+        "broccoli",
+        "courgettes",
+        "tomatoes",
+        "pumpkin",
+        "streaky-bacon",
+        "cooked-ham",
+        "chicken-thigh",
+        "minced-beef",
+        "smoked-trout",
+        "salmon",
+        "shortcrust",
+        "ready-puff",
+        "flour",
+        "chicken-stock"
     ]
 } satisfies components["schemas"]["Defaults"] as components["schemas"]["Defaults"];

@@ -89,6 +89,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/on-hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Kinds and fillings that can be made of what is there, with their readings; nothing is stored. */
+        post: operations["findOnHand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/ways-out": {
         parameters: {
             query?: never;
@@ -1208,6 +1225,8 @@ export interface components {
             allergens: components["schemas"]["Allergen"][];
             /** @description one of each shape */
             tins: components["schemas"]["Tin"][];
+            /** @description ids of what most kitchens have, to be ticked where one begins with what is there */
+            commonFoods: string[];
         };
         /**
          * @description How a dough bakes: short, or in leaves with air between them.
@@ -1634,6 +1653,28 @@ export interface components {
         /** @description Nothing more to say. */
         Ok: {
             ok: boolean;
+        };
+        OnHandList: {
+            /** @description at most six, the best readings first */
+            pies: components["schemas"]["OnHandPie"][];
+        };
+        /** @description A pie that can be made of what is there. */
+        OnHandPie: {
+            kind: components["schemas"]["PieKind"];
+            design: components["schemas"]["PieDesign"];
+            tinLabel: string;
+            /** @description all that goes in, for this tin */
+            grams: string;
+            /** @description what it wants beside, in words */
+            missing: string[];
+            section: components["schemas"]["Section"];
+            /** @description that it would get */
+            verdicts: components["schemas"]["PieVerdict"][];
+        };
+        /** @description What a cook has there. */
+        OnHandWish: {
+            /** @description in the order in which they were ticked */
+            foods: components["schemas"]["TickedFood"][];
         };
         OtherAmount: {
             /** @description its id in the pantry */
@@ -2243,6 +2284,10 @@ export interface components {
          * @enum {string}
          */
         Texture: "plain" | "strands" | "flakes" | "shavings" | "cubes" | "arcs" | "crumbs";
+        TickedFood: {
+            /** @description of the pantry, or of the kitchen's own */
+            id: string;
+        };
         /** @description The inside of a tin, from its floor up. Depths and radii in mm, volumes in ml, areas in mm2. */
         Tin: components["schemas"]["StraightTin"] | components["schemas"]["SlopedTin"] | components["schemas"]["FlutedTin"] | components["schemas"]["Springform"] | components["schemas"]["RectangularTin"] | components["schemas"]["CupsTin"] | components["schemas"]["MeasuredDish"] | components["schemas"]["FoldedDiscs"];
         /**
@@ -2659,6 +2704,68 @@ export interface operations {
                 };
             };
             /** @description The design or the fridge is refused, or there is no room */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    findOnHand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnHandWish"];
+            };
+        };
+        responses: {
+            /** @description The best first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OnHandList"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a food known here */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -1,16 +1,17 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useId, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { beginningsQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
+import { OnHand } from "./OnHand";
 import { findPasted, keepPasted } from "./pasted";
 import { Shelves } from "./Shelves";
 
 const EXAMPLES = "3 leeks, sliced and sweated\n4 eggs and a yolk, 300 ml cream\nbake at 170 for about 40 mins";
 
-/** Ways to begin: a kind, or a recipe in any words. Nothing is kept until something is in it. */
+/** Ways to begin: a kind, a recipe in any words, or what is there. Nothing is kept until something is in it. */
 export default function Begin() {
   const { kitchen = "" } = useParams();
   const navigate = useNavigate();
@@ -24,7 +25,9 @@ export default function Begin() {
         <Box as="h1" fontSize={{ base: "24px", sm: "page" }} fontWeight="680">
           Ways to begin
         </Box>
-        <Box color="ink2">Pick a kind, or paste a recipe. Nothing is kept until something is in it.</Box>
+        <Box color="ink2">
+          Pick a kind, paste a recipe, or tick what is there. Nothing is kept until something is in it.
+        </Box>
       </Flex>
       <Flex direction={{ base: "column-reverse", sm: "column" }} gap="14px">
         <Box>
@@ -43,7 +46,10 @@ export default function Begin() {
             />
           )}
         </Box>
-        <Paste kitchen={kitchen} />
+        <Grid templateColumns={{ base: "minmax(0,1fr)", md: "minmax(0,1fr) minmax(0,1fr)" }} gap="26px 48px">
+          <Paste kitchen={kitchen} />
+          <OnHand kitchen={kitchen} />
+        </Grid>
       </Flex>
     </Box>
   );

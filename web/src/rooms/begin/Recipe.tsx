@@ -1,9 +1,9 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { Link, useParams } from "react-router";
 import { Questions } from "../../advice/Questions";
-import { ApiProblem, answer, api, type PieDesign, type Question, type ReadRecipe } from "../../api/client";
+import { ApiProblem, type PieDesign, type Question, type ReadRecipe } from "../../api/client";
 import { foodsQuery, recipeQuery, roughQuery, sessionQuery } from "../../api/queries";
 import { useOwnFoods } from "../../api/useOwnFoods";
 import { useQuestions } from "../../api/useQuestions";
@@ -16,7 +16,8 @@ import { Notice } from "../../ui/Notice";
 import { ink } from "../../ui/theme";
 import { Lines } from "./Lines";
 import { Makes } from "./Makes";
-import { dropPasted, findPasted, keepPasted } from "./pasted";
+import { findPasted, keepPasted } from "./pasted";
+import { useToBench } from "./useToBench";
 import { WouldGoWrong } from "./WouldGoWrong";
 
 /** What was pasted or written, read line by line, and the pie it makes. Nothing is kept in the kitchen before "To the bench". */
@@ -80,7 +81,7 @@ function Read({ kitchen, text, read, isKind, write }: ReadProps) {
       <UnknownFood key={line} name={spokenName(line).name.trim()} foods={foods} {...own} />
     </Box>
   );
-  const { go, trouble, busy } = useToBench(kitchen, design);
+  const { go, trouble, busy } = useToBench(kitchen);
   const isEmpty =
     design.layers.every((layer) => "food" in layer === false && !hasSomething(layer)) && design.seasonings.length === 0;
   return (
@@ -94,7 +95,7 @@ function Read({ kitchen, text, read, isKind, write }: ReadProps) {
           <Link to={`/k/${kitchen}/begin`} style={{ color: ink("rim"), fontWeight: 650, padding: "8px 6px" }}>
             {isKind ? "Another kind" : "Paste another"}
           </Link>
-          <Button look="filled" onClick={go} disabled={busy || isEmpty}>
+          <Button look="filled" onClick={() => void go(design)} disabled={busy || isEmpty}>
             To the bench
           </Button>
         </Flex>
@@ -140,26 +141,3 @@ const COUNT = ["", "One question", "Two questions", "Three questions", "Four que
 
 const hasSomething = (layer: PieDesign["layers"][number]) =>
   layer.kind === "custard" && layer.eggs.length + layer.dairies.length + layer.thickeners.length > 0;
-
-/** Put down in the kitchen with all that is still assumed, and opened on the bench. */
-function useToBench(kitchen: string, design: PieDesign) {
-  const client = useQueryClient();
-  const navigate = useNavigate();
-  const [busy, setBusy] = useState(false);
-  const [trouble, setTrouble] = useState("");
-  const go = async () => {
-    setBusy(true);
-    setTrouble("");
-    try {
-      const pie = await answer(api.POST("/kitchens/{kitchen}/pies", { params: { path: { kitchen } }, body: design }));
-      void client.invalidateQueries({ queryKey: ["kitchen", kitchen, "pies"] });
-      dropPasted(kitchen);
-      navigate(`/k/${kitchen}/bench/${pie.id}`);
-    } catch (thrown) {
-      if (!(thrown instanceof ApiProblem)) throw thrown;
-      setTrouble(thrown.problem.refusals[0]?.mend ?? thrown.problem.mend);
-      setBusy(false);
-    }
-  };
-  return { go, trouble, busy };
-}

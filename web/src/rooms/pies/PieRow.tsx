@@ -2,6 +2,7 @@ import { Box, Flex } from "@chakra-ui/react";
 import { Link } from "react-router";
 import type { PieSummary } from "../../api/client";
 import { SmallCutaway } from "../../draw/SmallCutaway";
+import { Verdicts } from "../../forecast/Verdicts";
 import { Button } from "../../ui/Button";
 import { Menu } from "../../ui/Menu";
 import { savedAt } from "../../ui/numbers";
@@ -46,21 +47,7 @@ export function PieRow({ pie, to, open, acts, mayWrite }: Props) {
           {pie.tinLabel}, {pie.portions} {pie.portions === 1 ? "portion" : "portions"}
         </Box>
         <Flex gap="2px 16px" wrap="wrap" marginTop="3px">
-          {pie.verdicts?.map((one) => (
-            <Box key={one.name} as="span" whiteSpace="nowrap">
-              <Box as="span" color="ink2">
-                {one.title}{" "}
-              </Box>
-              <Box
-                as="span"
-                {...(one.state === "outside"
-                  ? { background: "ink", color: "ground", fontWeight: "650", borderRadius: "3px", paddingInline: "6px" }
-                  : {})}
-              >
-                {one.verdict}
-              </Box>
-            </Box>
-          )) ?? <Box color="ink2">open it to read it anew</Box>}
+          {pie.verdicts ? <Verdicts verdicts={pie.verdicts} /> : <Box color="ink2">open it to read it anew</Box>}
         </Flex>
       </Box>
       <Flex direction="column" align="flex-end" position="relative" zIndex={1}>

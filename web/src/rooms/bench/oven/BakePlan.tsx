@@ -9,7 +9,7 @@ import { Button } from "../../../ui/Button";
 import { Choice } from "../../../ui/Choice";
 import { number } from "../../../ui/numbers";
 import { useAssumed, useBenchContext } from "../BenchContext";
-import { StageEntry, Tick } from "./StageEntry";
+import { StageEntry, StagesFolded, Tick } from "./StageEntry";
 
 const ON: [PieDesign["bake"]["on"], string][] = [
   ["rack", "on an open rack"],
@@ -31,6 +31,9 @@ const COLOURS: [PieDesign["bake"]["colour"], string][] = [
   ["deep", "deep gold"],
 ];
 
+const stageName = (count: number, index: number) => (count === 1 ? "Bake" : `Bake, stage ${index + 1}`);
+const word = (options: [string, string][], value: string) => options.find(([one]) => one === value)?.[1] ?? value;
+
 /** The stages of the filled pie in the oven, edited in place, and which oven it is. */
 export const BakePlan = memo(function BakePlan({ bake, dials }: { bake: PieDesign["bake"]; dials: string[] }) {
   const { kitchen, change } = useBenchContext();
@@ -51,31 +54,6 @@ export const BakePlan = memo(function BakePlan({ bake, dials }: { bake: PieDesig
         <Box as="h3" fontWeight="650">
           The bake, {number(total)} min
         </Box>
-        {(ovens.length > 0 || bake.oven) && (
-          <Choice
-            label="Which oven"
-            value={chosen}
-            options={[
-              ["", "no oven of yours chosen"],
-              ...(chosen && !known ? [[chosen, chosen] as [string, string]] : []),
-              ...ovens.map((oven) => [oven.name, oven.name] as [string, string]),
-            ]}
-            choose={choose}
-          />
-        )}
-        <Choice
-          label="What the tin is made of"
-          value={bake.tinMaterial}
-          options={TIN_MATERIALS}
-          assumed={isTinAssumed}
-          choose={(to) => change((design) => setAt(design, "/bake/tinMaterial", to))}
-        />
-        <Choice
-          label="What it stands on"
-          value={bake.on}
-          options={ON}
-          choose={(on) => change((design) => setAt(design, "/bake/on", on))}
-        />
         <Flex as="span" align="baseline" gap="6px">
           <Box as="span" color="ink2">
             wanted
@@ -90,7 +68,7 @@ export const BakePlan = memo(function BakePlan({ bake, dials }: { bake: PieDesig
       </Flex>
       <Box as="ol">
         {bake.stages.map((stage, index) => {
-          const name = bake.stages.length === 1 ? "Bake" : `Bake, stage ${index + 1}`;
+          const name = stageName(bake.stages.length, index);
           const at = `/bake/stages/${index}`;
           return (
             // biome-ignore lint/suspicious/noArrayIndexKey: stages have no name of their own
@@ -115,6 +93,45 @@ export const BakePlan = memo(function BakePlan({ bake, dials }: { bake: PieDesig
           );
         })}
       </Box>
+      <StagesFolded
+        label="The oven"
+        names={bake.stages.map((_, index) => stageName(bake.stages.length, index))}
+        at="/bake/stages"
+        stages={bake.stages}
+        more={[
+          { words: word(TIN_MATERIALS, bake.tinMaterial), assumed: isTinAssumed },
+          { words: word(ON, bake.on), assumed: false },
+          ...(chosen ? [{ words: chosen, assumed: false }] : []),
+        ]}
+      >
+        <Flex gap="2px 14px" wrap="wrap" align="baseline">
+          {(ovens.length > 0 || bake.oven) && (
+            <Choice
+              label="Which oven"
+              value={chosen}
+              options={[
+                ["", "no oven of yours chosen"],
+                ...(chosen && !known ? [[chosen, chosen] as [string, string]] : []),
+                ...ovens.map((oven) => [oven.name, oven.name] as [string, string]),
+              ]}
+              choose={choose}
+            />
+          )}
+          <Choice
+            label="What the tin is made of"
+            value={bake.tinMaterial}
+            options={TIN_MATERIALS}
+            assumed={isTinAssumed}
+            choose={(to) => change((design) => setAt(design, "/bake/tinMaterial", to))}
+          />
+          <Choice
+            label="What it stands on"
+            value={bake.on}
+            options={ON}
+            choose={(on) => change((design) => setAt(design, "/bake/on", on))}
+          />
+        </Flex>
+      </StagesFolded>
       {bake.stages.length < defaults.mostStages && (
         <Button
           look="plain"

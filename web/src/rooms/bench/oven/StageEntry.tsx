@@ -1,10 +1,12 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useContext } from "react";
 import type { ShellStage, Stage } from "../../../api/client";
 import { useOvenWords } from "../../../api/useOvenWords";
 import { setAt } from "../../../pie/pointer";
 import { Choice } from "../../../ui/Choice";
+import { Folded } from "../../../ui/Folded";
 import { number } from "../../../ui/numbers";
-import { useAssumed, useBenchContext } from "../BenchContext";
+import { AssumedContext, useAssumed, useBenchContext } from "../BenchContext";
 import { TypedEntry } from "../TypedEntry";
 
 const MODES: [Stage["mode"], string][] = [
@@ -25,9 +27,8 @@ type Props = {
   children?: React.ReactNode;
 };
 
-/** Heat, mode, minutes and rack of one stage, in the cook's own unit; "160 fan" sets the mode with it. */
+/** Minutes and heat of one stage, in the cook's own unit; "160 fan" sets the mode with it. */
 export function StageEntry({ name, at, stage, dial, children }: Props) {
-  const { change } = useBenchContext();
   const ovenWords = useOvenWords();
   return (
     <Flex gap="2px 12px" wrap="wrap" align="baseline">
@@ -54,6 +55,47 @@ export function StageEntry({ name, at, stage, dial, children }: Props) {
           strong
         />
       </Box>
+      {dial && <Box color="ink2">set its dial to {dial}</Box>}
+    </Flex>
+  );
+}
+
+/** Mode and rack of stages, as one sentence that opens: they are mostly the same all along. */
+export function StagesFolded({ label, names, at, stages, more, children }: FoldedProps) {
+  const assumed = useContext(AssumedContext);
+  const words = (key: "mode" | "rack", options: [string, string][]) => {
+    const all = stages.map((stage) => options.find(([one]) => one === stage[key])?.[1] ?? stage[key]);
+    const isAssumed = stages.some((_, index) => assumed.has(`${at}/${index}/${key}`));
+    return { words: all.filter((one, index) => one !== all[index - 1]).join(", then "), assumed: isAssumed };
+  };
+  return (
+    <Folded label={label} words={[words("mode", MODES), words("rack", RACKS), ...(more ?? [])]}>
+      {stages.map((stage, index) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: stages have no name of their own
+        <Flex key={index} gap="2px 12px" wrap="wrap" align="baseline">
+          {stages.length > 1 && <Box color="ink2">{names[index]}</Box>}
+          <ModeAndRack name={names[index] ?? ""} at={`${at}/${index}`} stage={stage} />
+        </Flex>
+      ))}
+      {children}
+    </Folded>
+  );
+}
+
+type FoldedProps = {
+  label: string;
+  names: string[];
+  at: string;
+  stages: (Stage | ShellStage)[];
+  /** what else is chosen there */
+  more?: { words: string; assumed: boolean }[];
+  children?: React.ReactNode;
+};
+
+function ModeAndRack({ name, at, stage }: { name: string; at: string; stage: Stage | ShellStage }) {
+  const { change } = useBenchContext();
+  return (
+    <>
       <Choice
         label={`${name}, oven mode`}
         value={stage.mode}
@@ -68,8 +110,7 @@ export function StageEntry({ name, at, stage, dial, children }: Props) {
         assumed={useAssumed(`${at}/rack`)}
         choose={(rack) => change((design) => setAt(design, `${at}/rack`, rack))}
       />
-      {dial && <Box color="ink2">set its dial to {dial}</Box>}
-    </Flex>
+    </>
   );
 }
 

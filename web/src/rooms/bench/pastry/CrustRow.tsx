@@ -10,7 +10,7 @@ import { Choice } from "../../../ui/Choice";
 import { number } from "../../../ui/numbers";
 import { ShellAdvice } from "../advice/ShellAdvice";
 import { useAssumed, useBenchContext } from "../BenchContext";
-import { StageEntry } from "../oven/StageEntry";
+import { StageEntry, StagesFolded } from "../oven/StageEntry";
 import { StackRow } from "../pie/StackRow";
 import { TypedEntry } from "../TypedEntry";
 
@@ -190,6 +190,12 @@ function ShellPlan({ shell, dials }: { shell: ShellStage[]; dials: string[] }) {
           </Box>
         ))}
       </Box>
+      <StagesFolded
+        label="Oven of the blind bake"
+        names={shell.map((_, index) => `Blind bake, stage ${index + 1}`)}
+        at="/crust/shell"
+        stages={shell}
+      />
       <Flex gap="2px" marginLeft="-6px" wrap="wrap">
         {shell.length < defaults.mostShellStages && (
           <Button

@@ -7,7 +7,6 @@ import { Choice } from "../../../ui/Choice";
 import { FillGap } from "../advice/FillGap";
 import { useAssumed, useBenchContext } from "../BenchContext";
 import { FoodPicker } from "../food/FoodPicker";
-import { FromEntry } from "./FromEntry";
 import { IngredientList, type Kind } from "./IngredientList";
 import { StackRow, useLayerActs } from "./StackRow";
 
@@ -53,7 +52,6 @@ export const CustardRow = memo(function CustardRow({ layer, index, count, season
           assumed={useAssumed(`${at}/style`)}
           choose={(to) => change((design) => setAt(design, `${at}/style`, to))}
         />
-        <FromEntry label="Custard" at={at} celsius={layer.fromCelsius} />
         {!filling && (
           <Button look="plain" minHeight="30px" onClick={() => setFilling(true)}>
             Fill the gap

@@ -12,7 +12,6 @@ import { Swap } from "../advice/Swap";
 import { usePreparing } from "../advice/useDesignAct";
 import { useBenchContext } from "../BenchContext";
 import { AmountEntry } from "./AmountEntry";
-import { FromEntry } from "./FromEntry";
 import { StackRow, useLayerActs } from "./StackRow";
 import { Steps } from "./Steps";
 
@@ -78,10 +77,7 @@ export const SolidRow = memo(function SolidRow({ layer, index, count, water }: P
         preparations={foods?.find((one) => one.food.id === layer.food.id)?.preparations ?? []}
         lossesGrams={water?.stepLossesGrams ?? []}
       />
-      <Flex justify="space-between" gap="2px 8px" wrap="wrap">
-        <FromEntry label={name} at={at} celsius={layer.fromCelsius} />
-        <Weep layer={layer} water={water} />
-      </Flex>
+      <Weep layer={layer} water={water} />
       {layer.binder && (
         <Box>
           <AmountEntry

@@ -5,8 +5,10 @@ import { grams } from "../../../ui/numbers";
 import { AddThings } from "../food/AddThings";
 import { CrustRow } from "../pastry/CrustRow";
 import { CustardRow } from "./CustardRow";
+import { FromFolded } from "./FromEntry";
 import { IngredientList } from "./IngredientList";
 import { Notes } from "./Notes";
+import { Pans } from "./Pans";
 import { ScatteredRow } from "./ScatteredRow";
 import { SolidRow } from "./SolidRow";
 import { StackRow } from "./StackRow";
@@ -56,6 +58,8 @@ export const Stack = memo(function Stack({ forecast, design }: Props) {
           dials={forecast.dials}
         />
       </Box>
+      {count > 0 && <FromFolded layers={design.layers} />}
+      <Pans layers={design.layers} />
       <AddThings first={count === 0 || (count === 1 && custard && forecast.weights.fillingGrams === 0)} />
       <Totals forecast={forecast} />
       <Notes notes={design.notes} />

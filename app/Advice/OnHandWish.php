@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Advice;
+
+use App\Contract\Schema;
+use App\Food\KitchenFood;
+use App\Kitchen\Kitchen;
+use Hojaldre\Core\Document\ListOf;
+use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Refusal\Refused;
+
+/** What a cook has there. */
+#[Schema('OnHandWish')]
+final readonly class OnHandWish
+{
+    /** @param  list<TickedFood>  $foods  in the order in which they were ticked */
+    public function __construct(#[ListOf(TickedFood::class, 40)] public array $foods)
+    {
+    }
+
+    /** @return list<Food> */
+    public function foods(Kitchen $kitchen): array
+    {
+        return array_map(static fn (TickedFood $one): Food => KitchenFood::named($kitchen, $one->id) ?? throw Refused::because('no-such-food', '/foods', ['text' => $one->id]), $this->foods);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Recipe;
+
+use App\Kitchen\Role;
+use Tests\TestCase;
+
+/** Ways to begin that are asked of the server: what is on hand, a food like another, one pan. */
+final class BeginningsTest extends TestCase
+{
+    public function test_what_is_on_hand_becomes_pies_with_their_grams_and_words(): void
+    {
+        $kitchen = $this->kitchen();
+        $this->actingAs($this->member($kitchen));
+        $have = array_map(static fn (string $id): array => ['id' => $id], ['leeks', 'gruyere', 'egg', 'double-cream', 'shortcrust']);
+        $pies = $this->postJson("/api/kitchens/$kitchen->id/on-hand", ['foods' => $have])->assertOk()->json('pies');
+        self::assertIsArray($pies);
+        $quiche = array_values(array_filter($pies, static fn (mixed $one): bool => is_array($one) && $one['kind'] === 'quiche'))[0];
+        self::assertIsArray($quiche);
+        self::assertSame('Quiche: leeks and gruyère', $quiche['design']['name']);
+        self::assertMatchesRegularExpression('/^\d+ g leeks, \d+ g gruyère, \d large eggs, \d+ g double cream, [\d.]+ g /iu', $quiche['grams']);
+        self::assertSame('24 cm straight tin, 3.5 cm deep', $quiche['tinLabel']);
+        // it is a design like any other
+        $this->postJson("/api/kitchens/$kitchen->id/pies", $quiche['design'])->assertStatus(201);
+    }
+
+    public function test_a_food_that_is_not_known_is_named(): void
+    {
+        $kitchen = $this->kitchen();
+        $this->actingAs($this->member($kitchen));
+        $this->postJson("/api/kitchens/$kitchen->id/on-hand", ['foods' => [['id' => 'flumpets']]])->assertStatus(422)->assertJsonPath('code', 'no-such-food')->assertJsonPath('at', '/foods');
+        $this->postJson("/api/kitchens/$kitchen->id/on-hand", ['foods' => []])->assertOk()->assertJsonPath('pies', []);
+    }
+
+    public function test_a_food_like_another_is_in_the_stores_and_is_found_by_its_name(): void
+    {
+        $kitchen = $this->kitchen();
+        $this->actingAs($this->member($kitchen));
+        $this->putJson("/api/kitchens/$kitchen->id/foods/own-flumpets/like", ['name' => 'Flumpets', 'like' => 'spinach'])->assertOk();
+        $layers = $this->postJson("/api/kitchens/$kitchen->id/additions", ['design' => $this->design(), 'text' => '200 g flumpets'])->assertOk()->json('layers');
+        self::assertIsArray($layers);
+        $added = array_values(array_filter($layers, static fn (mixed $one): bool => is_array($one) && $one['id'] === 'own-flumpets'))[0];
+        self::assertIsArray($added);
+        self::assertSame('Flumpets', $added['food']['name']);
+        self::assertSame(200, $added['bought']['grams']);
+    }
+
+    public function test_a_food_like_nothing_known_or_under_a_name_of_the_pantry_is_refused(): void
+    {
+        $kitchen = $this->kitchen();
+        $this->actingAs($this->member($kitchen));
+        $this->putJson("/api/kitchens/$kitchen->id/foods/own-flumpets/like", ['name' => 'Flumpets', 'like' => 'moon-dust'])->assertStatus(422)->assertJsonPath('at', '/like');
+        $this->putJson("/api/kitchens/$kitchen->id/foods/leeks/like", ['name' => 'Leeks', 'like' => 'spinach'])->assertStatus(422)->assertJsonPath('code', 'own-food-id');
+        $this->actingAs($this->member($kitchen, Role::Guest))->putJson("/api/kitchens/$kitchen->id/foods/own-flumpets/like", ['name' => 'Flumpets', 'like' => 'spinach'])->assertStatus(403);
+    }
+
+    public function test_one_pan_is_weighed_in_the_cooks_own_words(): void
+    {
+        $kitchen = $this->kitchen();
+        $this->actingAs($this->member($kitchen));
+        $wish = ['design' => $this->design(), 'layers' => [['id' => 'leeks'], ['id' => 'smoked-trout']], 'words' => '570 g now'];
+        $layers = $this->postJson("/api/kitchens/$kitchen->id/pans", $wish)->assertOk()->json('layers');
+        self::assertIsArray($layers);
+        self::assertSame([390, 180], [$layers[0]['steps'][0]['after']['grams'], $layers[1]['steps'][0]['after']['grams']]);
+        $this->postJson("/api/kitchens/$kitchen->id/pans", [...$wish, 'words' => '3 large'])->assertStatus(422)->assertJsonPath('at', '/words');
+    }
+}
