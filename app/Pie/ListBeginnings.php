@@ -7,9 +7,13 @@ namespace App\Pie;
 use App\Contract\Answer;
 use App\Contract\InPath;
 use App\Contract\Json;
+use App\Forecast\SectionAnswer;
 use App\Kitchen\User;
 use App\Wording\TinWords;
 use App\Wording\Words;
+use Hojaldre\Core\Advice\OnHand\Example;
+use Hojaldre\Core\Forecast\Section;
+use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pastry\ShellBake;
 use Hojaldre\Core\Pie\Beginning;
 use Hojaldre\Core\Pie\PieKind;
@@ -46,6 +50,6 @@ final class ListBeginnings
             }, 'oven' => $words->oven($pie->bake->first()->ovenCelsius), 'minutes' => $pie->bake->minutes(),
         ]));
 
-        return new BeginningAnswer($kind, $words->word('kind', $kind), $words->word('kind-sign', $kind), $sets, $pie);
+        return new BeginningAnswer($kind, $words->word('kind', $kind), $words->word('kind-sign', $kind), $sets, $pie, SectionAnswer::of(Section::of(Weights::of(Example::of($kind))), $words));
     }
 }

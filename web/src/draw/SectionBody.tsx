@@ -1,6 +1,8 @@
 import type { ReactNode } from "react";
 import type { Section, SectionLayer } from "../api/client";
+import { defaults } from "../api/generated/defaults";
 import { ink } from "../ui/theme";
+import { FoldSheet } from "./FoldSheet";
 import { bandPath, type Frame } from "./frame";
 import { piecesOf } from "./textures";
 import { toneInk } from "./tones";
@@ -11,6 +13,8 @@ type Props = {
   seal: boolean;
   detail: boolean;
   name: string;
+  /** a fold is drawn with both its halves */
+  whole?: boolean;
   /** a moment of the bake, drawn instead of what was poured */
   field?: ReactNode;
 };
@@ -19,9 +23,9 @@ const TIN_PX = 5;
 const DOCK_EVERY_MM = 26;
 
 /** The pie itself: field, dashes, textures, crust, seal, custard line, tin; in that order, so that lines lie on top. */
-export function SectionBody({ section, frame, seal, detail, name, field }: Props) {
+export function SectionBody({ section, frame, seal, detail, name, whole = false, field }: Props) {
   const { x, y, insideMm } = frame;
-  const { tin, layers, custardLineMm } = section;
+  const { tin, custardLineMm } = section;
   const folded = section.form === "folded";
   const pastry = toneInk("pastry");
   return (
@@ -33,14 +37,8 @@ export function SectionBody({ section, frame, seal, detail, name, field }: Props
       )}
       {field ?? (
         <>
-          <g clipPath={folded ? `url(#${name}-fold)` : undefined}>
-            {[...layers]
-              .sort((a, b) => Number(a.kind !== "custard") - Number(b.kind !== "custard"))
-              .map((layer) => (
-                <Band key={layer.id} layer={layer} section={section} frame={frame} detail={detail} />
-              ))}
-          </g>
-          <path d={crustBase(frame, section)} fill={pastry.bed} />
+          <Layers section={section} frame={frame} detail={detail} name={name} whole={whole} />
+          {!folded && <path d={crustBase(frame, section)} fill={pastry.bed} />}
           {!folded && <path d={crustSide(frame, section)} fill={pastry.bed} />}
         </>
       )}
@@ -63,7 +61,7 @@ export function SectionBody({ section, frame, seal, detail, name, field }: Props
           />
         </>
       )}
-      {custardLineMm !== null && field === undefined && (
+      {custardLineMm !== null && field === undefined && !folded && (
         <path
           d={`M${x(0)},${y(custardLineMm)} H${x(insideMm(custardLineMm)) - 7} q5,0 7,-4`}
           fill="none"
@@ -71,12 +69,30 @@ export function SectionBody({ section, frame, seal, detail, name, field }: Props
           strokeWidth={detail ? 2 : 1.4}
         />
       )}
-      {section.lid && (
+      {section.lid && folded && field === undefined && (
+        <FoldSheet frame={frame} section={section} lid={section.lid} detail={detail} whole={whole} />
+      )}
+      {section.lid && !(folded && field === undefined) && (
         <LidOver frame={frame} section={section} lid={section.lid} detail={detail} isOutline={field !== undefined} />
       )}
       {section.form !== "folded" && <TinWall frame={frame} section={section} detail={detail} />}
     </g>
   );
+}
+
+/** What was poured, the custard first; of a fold that is drawn whole the other half mirrored. */
+function Layers({ section, frame, detail, name, whole }: Omit<Props, "seal" | "field"> & { whole: boolean }) {
+  const folded = section.form === "folded";
+  const poured = [...section.layers].sort((a, b) => Number(a.kind !== "custard") - Number(b.kind !== "custard"));
+  return (folded && whole ? [1, -1] : [1]).map((way) => (
+    <g key={way} transform={way < 0 ? `translate(${2 * frame.x(0)},0) scale(-1,1)` : undefined}>
+      <g clipPath={folded ? `url(#${name}-fold)` : undefined}>
+        {poured.map((layer) => (
+          <Band key={layer.id} layer={layer} section={section} frame={frame} detail={detail} />
+        ))}
+      </g>
+    </g>
+  ));
 }
 
 type LidProps = {
@@ -191,6 +207,35 @@ function foldInside({ x, y, insideMm }: Frame, section: Section) {
 
 const STRIP_MM = 22;
 
+/** Strips of a lattice, cut across. */
+function strips({ x, y }: Frame, lid: NonNullable<Section["lid"]>, side: number, bottom: number): string {
+  const every = STRIP_MM / (1 - lid.openShare);
+  const bars: string[] = [];
+  for (let at = every - STRIP_MM / 2 - every / 2; at < side; at += every) {
+    const [from, to] = [Math.max(0, at), Math.min(side, at + STRIP_MM)];
+    if (to > from) bars.push(`M${x(from)},${y(bottom)} V${y(bottom + lid.thicknessMm)} H${x(to)} V${y(bottom)} Z`);
+  }
+  return bars.join(" ");
+}
+
+/** Half of a vent at the axis, headroom under the lid of a dish, and how far it hooks over the rim, mm. */
+const VENT_MM = 2;
+const HEADROOM_MM = 6;
+const HOOK_MM = 9;
+
+/** A lid from its vent to the rim, where it is sealed to the crust; over a dish it hooks down outside. */
+function lidPath({ x, y }: Frame, { tin, fillTopMm, form }: Section, lid: NonNullable<Section["lid"]>): string {
+  const overDish = form === "pot-pie";
+  const low = overDish ? Math.max(fillTopMm, tin.depthMm) + HEADROOM_MM : Math.max(fillTopMm, tin.crustMm);
+  const high = low + lid.thicknessMm;
+  const [rim, out] = [tin.depthMm, tin.rimRadiusMm + (overDish ? 2 : 0)];
+  const from = lid.openShare > 0 ? VENT_MM : 0;
+  const over = overDish
+    ? `L${x(out + lid.thicknessMm)},${y(rim)} V${y(rim - HOOK_MM)} H${x(out)} V${y(rim)}`
+    : `V${y(rim)}`;
+  return `M${x(from)},${y(low)} V${y(high)} C${x(out * 0.6)},${y(high)} ${x(out * 0.85)},${y(rim + lid.thicknessMm * 1.2)} ${x(out)},${y(rim + lid.thicknessMm)} ${over} C${x(out * 0.85)},${y(rim + lid.thicknessMm * 0.2)} ${x(out * 0.6)},${y(low)} ${x(from)},${y(low)} Z`;
+}
+
 /** The lid on the filling: whole with its vent at the axis, or strips of a lattice; a fold curves down to its crimp. */
 function LidOver({ frame, section, lid, detail, isOutline }: LidProps) {
   const { x, y } = frame;
@@ -198,22 +243,12 @@ function LidOver({ frame, section, lid, detail, isOutline }: LidProps) {
   const top = bottom + lid.thicknessMm;
   const out = section.tin.rimRadiusMm;
   const side = section.form === "pot-pie" ? out : frame.insideMm(bottom);
-  const bars: [number, number][] = [];
-  if (lid.openShare >= 0.1) {
-    const every = STRIP_MM / (1 - lid.openShare);
-    for (let at = every - STRIP_MM / 2 - every / 2; at < side; at += every) {
-      bars.push([Math.max(0, at), Math.min(side, at + STRIP_MM)]);
-    }
-  } else {
-    bars.push([Math.min(3, side * 0.03), side]);
-  }
   const curve =
     section.form === "folded"
       ? `M${x(0)},${y(top)} C${x(out * 0.6)},${y(top)} ${x(out * 0.92)},${y(section.tin.crustMm + (top - section.tin.crustMm) * 0.4)} ${x(out)},${y(section.tin.crustMm)} L${x(frame.insideMm(section.tin.crustMm))},${y(section.tin.crustMm)} C${x(side * 0.9)},${y(section.tin.crustMm + (bottom - section.tin.crustMm) * 0.45)} ${x(side * 0.6)},${y(bottom)} ${x(0)},${y(bottom)} Z`
-      : bars
-          .filter(([from, to]) => to > from)
-          .map(([from, to]) => `M${x(from)},${y(bottom)} V${y(top)} H${x(to)} V${y(bottom)} Z`)
-          .join(" ");
+      : lid.openShare >= defaults.latticeFromShare
+        ? strips(frame, lid, side, bottom)
+        : lidPath(frame, section, lid);
   return (
     <path
       d={curve}

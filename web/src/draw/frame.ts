@@ -20,9 +20,13 @@ type Margins = { left: number; right: number; top: number; bottom: number };
 
 const MOST_HEIGHT = 300;
 
+/** How far the seam of a fold runs out, mm. */
+export const FOLD_SEAM_MM = 9;
+
 export function frameOf(section: Section, width: number, margins: Margins, mostHeight = MOST_HEIGHT): Frame {
   const { tin } = section;
-  const widestMm = Math.max(tin.rimRadiusMm, tin.floorRadiusMm);
+  // the seam of a fold runs out beyond its pocket
+  const widestMm = Math.max(tin.rimRadiusMm, tin.floorRadiusMm) + (section.form === "folded" ? FOLD_SEAM_MM : 0);
   const tallestMm = Math.max(tin.depthMm, section.fillTopMm + (section.lid?.thicknessMm ?? 0));
   // a very deep pie is made narrower rather than higher than the room there is
   const pxPerMm = Math.max(0.05, Math.min((width - margins.left - margins.right) / widestMm, mostHeight / tallestMm));

@@ -55,7 +55,8 @@ final readonly class Filler
     {
         $pie = Beginning::of($kind);
         $pie = $pie->withCrust($pie->crust->withDough($this->shelf->dough($pie->crust->dough) ?? (self::takesAny($kind) ? $this->shelf->anyDough() : null) ?? $pie->crust->dough));
-        if (in_array($kind, [PieKind::Quiche, PieKind::RawCrustTart, PieKind::DeepPie], true)) {
+        $isPoured = in_array($kind, [PieKind::Quiche, PieKind::RawCrustTart], true) || $kind === PieKind::DeepPie && $this->shelf->hasEggs && $this->shelf->dairies !== [];
+        if ($isPoured) {
             return $this->seasoned($this->poured($pie, $kind, $filling));
         }
         $sauce = $kind === PieKind::PotPie ? $this->sauce() : null;

@@ -1030,6 +1030,8 @@ export interface components {
             /** @description tin, dough, stages, as they are read out */
             sets: string;
             design: components["schemas"]["PieDesign"];
+            /** @description with something common in it */
+            section: components["schemas"]["Section"];
         };
         Beginnings: {
             beginnings: components["schemas"]["Beginning"][];

@@ -86,8 +86,24 @@ function Tick({ id, foods, on, tick }: { id: string; foods: StoredFood[]; on: bo
       fontWeight={on ? "650" : "430"}
       border="0"
       borderBottom="2px solid {colors.rim}"
-      borderInline={on ? "2px solid {colors.rim}" : "2px solid transparent"}
-      transform={on ? "translateY(4px)" : undefined}
+      position="relative"
+      transform={on ? "translateY(5px)" : undefined}
+      css={
+        on
+          ? {
+              "&::before, &::after": {
+                content: '""',
+                position: "absolute",
+                bottom: 0,
+                width: "2px",
+                height: "9px",
+                background: "rim",
+              },
+              "&::before": { left: 0 },
+              "&::after": { right: 0 },
+            }
+          : undefined
+      }
       _hover={{ background: "well" }}
     >
       {name}

@@ -1,7 +1,10 @@
 import { Box, chakra, Grid } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Beginning, PieKind } from "../../api/client";
-import { KindSection } from "../../draw/KindSection";
+import { SmallCutaway } from "../../draw/SmallCutaway";
+
+/** All at one scale. */
+const PX_PER_MM = 1.88;
 
 type Props = { kinds: Beginning[]; begin: (kind: PieKind) => void };
 
@@ -64,7 +67,7 @@ export function Shelves({ kinds, begin }: Props) {
                     : undefined
                 }
               >
-                <KindSection kind={one.kind} />
+                <SmallCutaway section={one.section} pxPerMm={PX_PER_MM} />
               </Box>
               <Box
                 paddingLeft="12px"
