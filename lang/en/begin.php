@@ -84,6 +84,7 @@ return [
     // a design written out for a friend
     'recipe.dough' => '{massGrams} {food}',
     'recipe.ingredient' => '{text} {food} ({massGrams})',
+    'recipe.weighed' => '{text} {food}',
     'recipe.discs' => 'Roll the pastry {lengthMm} thick and cut the discs.',
     'recipe.roll-lid' => 'Roll the pastry {lengthMm} thick, larger than the dish.',
     'recipe.line' => 'Roll the pastry {lengthMm} thick and line the tin.',
@@ -93,6 +94,7 @@ return [
     'recipe.shell-bare' => 'Take the weights out, they are hot, and bake it bare for {exactMinutes} at {ovenCelsius}, {mode}.',
     'recipe.seal' => 'Brush the hot base with beaten egg and give it 2 min more.',
     'recipe.step' => 'For the filling, {food}: {text}, until {massGrams} are left. Let it cool.',
+    'recipe.step-kept' => 'For the filling, {food}: {text}.',
     'recipe.scatter' => 'Scatter {food} on the crust.',
     'recipe.lay' => 'Lay in, in this order: {foods}.',
     'recipe.pour-custard' => 'Whisk {foods} and pour over.',

@@ -198,6 +198,7 @@ final readonly class Assembly
             }
         }
         [$custard, $places] = $this->custard();
+        $layers = PourOrder::of($layers, $sentences, $this->names);
 
         return [$custard === null ? $layers : [...$layers, $custard], [...$assumed, ...$places]];
     }

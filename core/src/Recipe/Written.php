@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Recipe;
 
 use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Pastry\Glaze;
 use Hojaldre\Core\Pastry\Seal;
 use Hojaldre\Core\Pastry\ShellStage;
@@ -22,20 +23,24 @@ final readonly class Written
     /** Open from here on it is called a vent (definition). */
     private const VENT_SHARE = 0.001;
 
-    private function __construct(private Pie $pie)
+    /** Less off it is not told, g (definition). */
+    private const LEAST_LOST_GRAMS = 1.0;
+
+    private function __construct(private Pie $pie, private int $count)
     {
     }
 
-    public static function of(Pie $pie): self
+    /** @param  int  $count  of such pies; for what is weighed out at once */
+    public static function of(Pie $pie, int $count = 1): self
     {
-        return new self($pie);
+        return new self($pie, $count);
     }
 
     /** @return list<Statement> one line each */
     public function ingredients(): array
     {
         $crust = $this->pie->crust;
-        $lines = [new Statement('recipe.dough', ['food' => $crust->dough->name, 'massGrams' => $crust->grams($this->pie->tin)])];
+        $lines = [new Statement('recipe.dough', ['food' => $crust->dough->name, 'massGrams' => $this->count * $crust->grams($this->pie->tin)])];
         foreach ($this->pie->layers as $layer) {
             foreach ($layer->ingredients() as $one) {
                 $lines[] = $this->ingredient($one);
@@ -53,7 +58,9 @@ final readonly class Written
 
     private function ingredient(Ingredient $one): Statement
     {
-        return new Statement('recipe.ingredient', ['text' => $one->amount->words, 'food' => $one->food->name, 'massGrams' => $one->grams()]);
+        $amount = $this->count === 1 ? $one->amount : $one->amount->scaled($this->count, $one->food);
+
+        return new Statement($amount->words === Figures::grams($amount->grams) ? 'recipe.weighed' : 'recipe.ingredient', ['text' => $amount->words, 'food' => $one->food->name, 'massGrams' => $amount->grams]);
     }
 
     /** @return list<Statement> */
@@ -79,8 +86,11 @@ final readonly class Written
     {
         $lines = [];
         foreach ($this->pie->solids() as $layer) {
+            $before = $layer->bought->grams;
             foreach ($layer->steps as $step) {
-                $lines[] = new Statement('recipe.step', ['food' => $layer->food->name, 'text' => $step->preparation === '' ? 'prepare' : $step->preparation, 'massGrams' => $step->after->grams]);
+                $lost = $before - $step->after->grams;
+                $before = $step->after->grams;
+                $lines[] = new Statement($lost < self::LEAST_LOST_GRAMS ? 'recipe.step-kept' : 'recipe.step', ['food' => $layer->food->name, 'text' => $step->preparation === '' ? 'prepare' : $step->preparation, 'massGrams' => $this->count * $step->after->grams]);
             }
         }
 

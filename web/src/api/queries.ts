@@ -297,6 +297,17 @@ export const recipeQuery = (kitchen: string, text: string, kind: PieKind | null)
     retry: false,
   });
 
+/** A saved pie written out: what goes in for so many, and what is done. */
+export const writtenQuery = (kitchen: string, pie: string, revision: number, count: number) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "written", pie, revision, count],
+    queryFn: () =>
+      answer(
+        api.GET("/kitchens/{kitchen}/pies/{pie}/recipe", { params: { path: { kitchen, pie }, query: { count } } }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+
 /** What a design assumes, the most telling first. */
 export const questionsQuery = (kitchen: string, design: PieDesign) =>
   queryOptions({

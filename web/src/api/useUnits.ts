@@ -6,7 +6,19 @@ import { inTurn } from "./units";
 export type Units = NonNullable<Session["user"]>["units"];
 
 /** Questions whose answers are worded or measured in a cook's units. */
-const SAID = new Set(["forecast", "ways-out", "card", "shell", "foods", "questions", "acts"]);
+const SAID = new Set([
+  "forecast",
+  "ways-out",
+  "card",
+  "shell",
+  "foods",
+  "questions",
+  "acts",
+  "written",
+  "beginnings",
+  "on-hand",
+  "recipe",
+]);
 
 /** Chooses a cook's units; words are read and said in the new ones from here on. */
 export function useUnits() {

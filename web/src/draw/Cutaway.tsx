@@ -2,7 +2,7 @@ import { memo, useId } from "react";
 import type { Ledger, Section } from "../api/client";
 import { number } from "../ui/numbers";
 import { ink } from "../ui/theme";
-import { type Frame, frameOf } from "./frame";
+import { FOLD_SEAM_MM, type Frame, frameOf } from "./frame";
 import { SectionBody } from "./SectionBody";
 
 type Props = {
@@ -133,7 +133,8 @@ function Headroom({ section, frame }: { section: Section; frame: Frame }) {
 /** Depths in mm at the right: headroom, filling, crust. */
 function Measures({ section, frame }: { section: Section; frame: Frame }) {
   const { tin } = section;
-  const x = frame.x(tin.rimRadiusMm) + 24;
+  const seamMm = section.form === "folded" ? FOLD_SEAM_MM + tin.crustMm : 0;
+  const x = frame.x(tin.rimRadiusMm + seamMm) + 24;
   const levels = [0, tin.crustMm, section.fillTopMm, tin.depthMm].sort((a, b) => a - b);
   return (
     <g stroke={ink("ink2")} strokeWidth="1" fill={ink("ink2")} fontSize="14">

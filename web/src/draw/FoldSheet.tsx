@@ -39,7 +39,7 @@ export function FoldSheet({ frame, section, lid, detail, whole }: Props) {
 }
 
 /** What a fold is wide at its widest, from the axis, mm. */
-export const foldReachMm = (section: Section) => section.tin.linedFloorRadiusMm + FOLD_SEAM_MM + section.tin.crustMm;
+export const foldReachMm = (section: Section) => section.tin.rimRadiusMm + FOLD_SEAM_MM + section.tin.crustMm;
 
 const topMm = (section: Section) => Math.max(section.fillTopMm, section.tin.crustMm) + section.tin.crustMm;
 

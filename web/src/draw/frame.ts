@@ -26,7 +26,8 @@ export const FOLD_SEAM_MM = 9;
 export function frameOf(section: Section, width: number, margins: Margins, mostHeight = MOST_HEIGHT): Frame {
   const { tin } = section;
   // the seam of a fold runs out beyond its pocket
-  const widestMm = Math.max(tin.rimRadiusMm, tin.floorRadiusMm) + (section.form === "folded" ? FOLD_SEAM_MM : 0);
+  const widestMm =
+    Math.max(tin.rimRadiusMm, tin.floorRadiusMm) + (section.form === "folded" ? FOLD_SEAM_MM + tin.crustMm : 0);
   const tallestMm = Math.max(tin.depthMm, section.fillTopMm + (section.lid?.thicknessMm ?? 0));
   // a very deep pie is made narrower rather than higher than the room there is
   const pxPerMm = Math.max(0.05, Math.min((width - margins.left - margins.right) / widestMm, mostHeight / tallestMm));

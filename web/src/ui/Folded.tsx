@@ -21,7 +21,7 @@ export function Folded({ label, words, children }: Props) {
           {words.map((one, at) => (
             <Fragment key={one.words}>
               {at > 0 && ", "}
-              <Box as="span" fontStyle={one.assumed ? "italic" : undefined} whiteSpace="nowrap">
+              <Box as="span" fontStyle={one.assumed ? "italic" : undefined}>
                 {one.words}
               </Box>
             </Fragment>

@@ -2396,6 +2396,10 @@ export interface components {
             text: string;
             /** @description a Recipe of the vocabulary of schema.org, as JSON-LD */
             linked: string;
+            /** @description in the order in which they go in, for the count that was asked */
+            ingredients: string[];
+            /** @description in the order of the work */
+            method: string[];
         };
     };
     responses: never;
@@ -5469,7 +5473,10 @@ export interface operations {
     };
     exportRecipe: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description how many such pies are weighed out at once; 1 where it is left out */
+                count?: number;
+            };
             header?: never;
             path: {
                 kitchen: string;
@@ -5499,6 +5506,15 @@ export interface operations {
             };
             /** @description Not in your kitchen */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a count */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

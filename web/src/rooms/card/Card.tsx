@@ -3,20 +3,23 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { ApiProblem, type BakeReport, type Pie } from "../../api/client";
-import { cardQuery, shellQuery } from "../../api/queries";
+import { cardQuery, shellQuery, writtenQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
+import { EntryField } from "../../ui/EntryField";
+import { readWhole } from "../../ui/entry";
 import { Notice } from "../../ui/Notice";
 import { number, range } from "../../ui/numbers";
 import { RecessChoice } from "../../ui/RecessChoice";
 
 const SHOWN = [
-  ["all", "shell and bake"],
+  ["all", "all of it"],
   ["shell", "shell only"],
   ["bake", "bake only"],
 ] as const;
+const MOST_PIES = 200;
 type Shown = (typeof SHOWN)[number][0];
 
-/** A card for the kitchen wall: stages, times as ranges, cues, cautions; of the pie as it was last saved. */
+/** A card for the kitchen wall: what goes in and how it is made, stages, times as ranges, cues, cautions; of the pie as it was last saved. */
 export default function CardRoom() {
   const { kitchen = "", pie = "" } = useParams();
   const [search, setSearch] = useSearchParams();
@@ -49,7 +52,15 @@ export default function CardRoom() {
             label="What is on the card"
             value={shown}
             options={SHOWN}
-            choose={(show) => setSearch({ show }, { replace: true })}
+            choose={(show) =>
+              setSearch(
+                (now) => {
+                  now.set("show", show);
+                  return now;
+                },
+                { replace: true },
+              )
+            }
             high={36}
           />
         </Box>
@@ -80,6 +91,7 @@ function Card({ kitchen, pie, shown }: { kitchen: string; pie: Pie; shown: Shown
         <Box paddingTop="20px">There is nothing to bake yet: pour the first layer on the bench.</Box>
       ) : (
         <>
+          {shown === "all" && <MadeOf kitchen={kitchen} pie={pie} />}
           {shown !== "bake" && <Shell kitchen={kitchen} pie={pie} report={report} />}
           {shown !== "shell" && <Bake pie={pie} report={report} />}
         </>
@@ -102,6 +114,54 @@ function Part({ title, children }: { title: string; children: React.ReactNode })
       </Box>
       {children}
     </Box>
+  );
+}
+
+/** What goes in, for so many pies, and what is done with it, from the design. */
+function MadeOf({ kitchen, pie }: { kitchen: string; pie: Pie }) {
+  const [search, setSearch] = useSearchParams();
+  const asked = readWhole(search.get("pies") ?? "1", 1, MOST_PIES);
+  const count = asked.ok ? asked.value : 1;
+  const written = useQuery(writtenQuery(kitchen, pie.id, pie.revision.number, count)).data;
+  if (!written) return null;
+  const put = (pies: number) =>
+    setSearch(
+      (now) => {
+        now.set("pies", String(pies));
+        return now;
+      },
+      { replace: true },
+    );
+  return (
+    <>
+      <Part title="What goes in">
+        <Box>
+          for{" "}
+          <EntryField
+            label="How many pies"
+            words={String(count)}
+            strong
+            read={(words) => readWhole(words, 1, MOST_PIES)}
+            keep={put}
+          />{" "}
+          {count === 1 ? "pie" : "pies"}, {number(count * pie.design.portions)} portions
+        </Box>
+        <Box as="ul" marginTop="4px">
+          {written.ingredients.map((one) => (
+            <li key={one}>{one}</li>
+          ))}
+        </Box>
+      </Part>
+      <Part title="How it is made">
+        <Box as="ol" listStylePosition="outside" listStyleType="decimal" paddingLeft="1.4em">
+          {written.method.map((one) => (
+            <Box as="li" key={one} marginTop="3px">
+              {one}
+            </Box>
+          ))}
+        </Box>
+      </Part>
+    </>
   );
 }
 
