@@ -56,6 +56,24 @@ final class BeginningsTest extends TestCase
         $this->actingAs($this->member($kitchen, Role::Guest))->putJson("/api/kitchens/$kitchen->id/foods/own-flumpets/like", ['name' => 'Flumpets', 'like' => 'spinach'])->assertStatus(403);
     }
 
+    public function test_a_pie_is_written_out_for_so_many_in_order_and_a_count_that_is_none_is_refused(): void
+    {
+        $kitchen = $this->kitchen();
+        $this->actingAs($this->member($kitchen));
+        $pie = $this->stored($kitchen)->id;
+        $at = "/api/kitchens/$kitchen->id/pies/$pie/recipe";
+        $one = $this->getJson($at)->assertOk();
+        $three = $this->getJson("$at?count=3")->assertOk();
+        // 3 leeks, 180 g of trout and 5 eggs are 9, 540 g and 15
+        self::assertSame(['3 medium leeks (450 g)', '180 g smoked trout', '5 large egg (250 g)'], array_slice((array) $one->json('ingredients'), 1, 3));
+        self::assertSame(['9 medium leeks (1,350 g)', '540 g smoked trout', '15 large egg (750 g)'], array_slice((array) $three->json('ingredients'), 1, 3));
+        self::assertContains('Lay in, in this order: leeks and smoked trout.', (array) $one->json('method'));
+        self::assertContains('For the filling, leeks: sweated and pressed, until 945 g are left. Let it cool.', (array) $three->json('method'));
+        foreach (['0', '201', 'many', '-1', '1.5'] as $count) {
+            $this->getJson("$at?count=$count")->assertStatus(422)->assertJsonPath('at', '/count');
+        }
+    }
+
     public function test_one_pan_is_weighed_in_the_cooks_own_words(): void
     {
         $kitchen = $this->kitchen();

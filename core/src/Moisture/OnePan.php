@@ -54,7 +54,7 @@ final readonly class OnePan
      * @param  list<int>  $open
      * @param  list<float>  $commonlyLostGrams
      * @param  list<float>  $losableGrams
-     * @param  list<float>  $lost
+     * @param  array<int, float>  $lost
      * @return array<int, float>
      */
     private static function weights(array $open, array $commonlyLostGrams, array $losableGrams, array $lost): array

@@ -39,9 +39,7 @@ use Hojaldre\Core\Pie\Step;
 /** The pie that a recipe makes: what its kind commonly begins as, with all that the recipe tells put in its place. */
 final readonly class Assembly
 {
-    /** Limits of a document (definition). */
-    private const MOST_LAYERS = 28;
-
+    /** A limit of a document (definition). */
     private const MOST_LISTED = 12;
 
     private const SEALS = '/\bbrush (?:the )?(?:inside|base|case|shell|pastry case|hot (?:case|shell|base)|pastry base)[^.]{0,30}\begg\b|\bseal [^.]{0,20}with (?:the |a little )?(?:beaten )?egg/iu';
@@ -188,7 +186,7 @@ final readonly class Assembly
         $sentences = $this->sentences;
         foreach ($this->lines as $line) {
             foreach ($line->named as $one) {
-                if ($one->into !== Into::Layer && $one->into !== Into::Scattered || count($layers) >= self::MOST_LAYERS) {
+                if ($one->into !== Into::Layer && $one->into !== Into::Scattered) {
                     continue;
                 }
                 $id = LayerIds::free($one->food->id, $layers);
@@ -286,15 +284,18 @@ final readonly class Assembly
     {
         $seasonings = $assumed = $at = [];
         foreach ($this->at(Into::Seasoning) as $one) {
-            if (isset($at[$one->food->id]) || count($seasonings) >= self::MOST_LISTED) {
+            // "salt and pepper to taste" beside "1 tsp salt" is the same salt; told twice with amounts, both go in
+            $before = $at[$one->food->id] ?? null;
+            if ($before !== null && ! $one->isSaid || count($seasonings) >= self::MOST_LISTED) {
                 continue;
             }
-            $at[$one->food->id] = count($seasonings);
-            $assumed = $one->isSaid ? $assumed : [...$assumed, '/seasonings/'.count($seasonings).'/amount'];
-            $seasonings[] = new Ingredient($one->food, self::amount($one));
+            $place = $before !== null && in_array("/seasonings/$before/amount", $assumed, true) ? $before : count($seasonings);
+            $at[$one->food->id] = $place;
+            $assumed = $one->isSaid ? array_values(array_diff($assumed, ["/seasonings/$place/amount"])) : [...$assumed, "/seasonings/$place/amount"];
+            $seasonings[$place] = new Ingredient($one->food, self::amount($one));
         }
 
-        return [$seasonings, $assumed];
+        return [array_values($seasonings), $assumed];
     }
 
     private static function amount(NamedAmount $one): Amount

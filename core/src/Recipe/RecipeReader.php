@@ -26,6 +26,9 @@ final readonly class RecipeReader
     /** A recipe that lists no more than this is told in its sentences (judgement). */
     private const MOST_LISTED = 3;
 
+    /** A limit of a document, with one left for the custard and one to spare (definition). */
+    private const MOST_LAYERS = 28;
+
     private function __construct(private IngredientReader $reader)
     {
     }
@@ -48,9 +51,27 @@ final readonly class RecipeReader
         $units ??= self::units(implode("\n", $texts));
         $reader = new self(new IngredientReader($units, $eggs, $names));
         $lines = array_map($reader->named(...), Lines::of($texts, $kind === null));
-        $lines = Placing::of($reader->told($lines));
+        $lines = self::fitting(Placing::of($reader->told($lines)));
 
         return new ReadRecipe($lines, Assembly::of($lines, $names, $kind), $units);
+    }
+
+    /**
+     * A pie has so many layers at most: what is named beyond them waits in view and is not dropped.
+     *
+     * @param  list<RecipeLine>  $lines
+     * @return list<RecipeLine>
+     */
+    private static function fitting(array $lines): array
+    {
+        $layers = 0;
+
+        return array_map(static function (RecipeLine $line) use (&$layers): RecipeLine {
+            $more = count(array_filter($line->named, static fn (NamedAmount $one): bool => in_array($one->into, [Into::Layer, Into::Scattered], true)));
+            $layers += $more;
+
+            return $more > 0 && $layers > self::MOST_LAYERS ? $line->naming([], LineKind::Waiting) : $line;
+        }, $lines);
     }
 
     private static function units(string $text): CookUnits

@@ -115,6 +115,17 @@ final class TypedInTest extends TestCase
         self::assertSame([400.0, 340.0, 460.0], [$more->now->grams, $more->now->leastGrams, $more->now->mostGrams]);
     }
 
+    public function test_a_weight_after_squeezing_is_that_of_the_last_step_and_the_steps_before_keep_their_salt(): void
+    {
+        $spinach = new SolidLayer('spinach', Pantry::food('spinach'), new Amount('1 kg', 1000), [new Step('wilted', Amount::of(700), 4.0), new Step('squeezed', Amount::of(500), 0.0, 10.0)], null);
+        $pie = TroutQuiche::pie()->withLayers([$spinach]);
+        $layer = TypedIn::at($pie, '/layers/0/bought', self::mass('400 g squeezed', Pantry::food('spinach')), null, EggSizing::Us)->pie->layers[0];
+        self::assertInstanceOf(SolidLayer::class, $layer);
+        self::assertSame(['wilted', 'squeezed'], array_map(static fn (Step $one): string => $one->preparation, $layer->steps));
+        self::assertSame([700.0, 400.0], array_map(static fn (Step $one): float => $one->after->grams, $layer->steps));
+        self::assertSame([4.0, 10.0], [$layer->steps[0]->saltGrams, $layer->steps[1]->waterSaltGramsPerLitre]);
+    }
+
     public function test_a_sloped_tin_is_narrowed_from_either_end(): void
     {
         $pie = TroutQuiche::pie()->withTin(new SlopedTin(220, 240, 35));

@@ -93,6 +93,26 @@ final class RecipeTest extends TestCase
         Additions::to($pie, $text, Names::with([]), CookUnits::of(VolumeSystem::Metric), EggSizing::Us);
     }
 
+    /** @param  list<float>  $salts  g; a metric teaspoon of fine salt is 6 g */
+    #[TestWith(["1 tsp salt\nsalt and pepper to taste", [6.0]])]
+    #[TestWith(["salt and pepper\n1 tsp salt", [6.0]])]
+    #[TestWith(["1 tsp salt\n1/2 tsp salt, for the leeks", [6.0, 3.0]])]
+    public function test_salt_named_twice_is_one_salt_unless_two_amounts_are_told(string $lines, array $salts): void
+    {
+        $pie = self::read("Quiche\n\nIngredients\n3 leeks\n4 eggs\n300 ml cream\n$lines")->pie;
+        $found = array_values(array_filter($pie->seasonings, static fn ($one): bool => $one->food->id === 'salt'));
+        self::assertEqualsWithDelta($salts, array_map(static fn ($one): float => $one->grams(), $found), 0.2);
+        self::assertFalse($pie->assumes('/seasonings/'.array_search($found[0], $pie->seasonings, true).'/amount'));
+    }
+
+    public function test_more_foods_than_a_pie_has_layers_wait_and_are_not_dropped(): void
+    {
+        $read = self::read("Everything tart\n\nIngredients\n".str_repeat("100 g leeks\n", 31).'3 eggs');
+        self::assertCount(28, $read->pie->solids());
+        self::assertCount(3, $read->waiting());
+        self::assertNotNull($read->pie->custard());
+    }
+
     public function test_what_was_said_is_not_assumed_and_what_was_not_is(): void
     {
         $pie = self::read("Leek quiche\nIngredients\n3 leeks\n3 large eggs\n200 ml milk\nsalt\nMethod\nLine a 24 cm tin with shortcrust rolled to 3 mm. Bake at 170 °C fan for 35 minutes.")->pie;

@@ -198,14 +198,19 @@ final readonly class Alternatives
             return $this->pie->seasonings[(int) $parts[2]] ?? null;
         }
         $layer = $this->pie->layers[(int) $parts[2]] ?? null;
-        $list = Change::valueAt(['layers' => $this->pie->layers === [] ? [] : [(int) $parts[2] => get_object_vars($layer ?? new \stdClass)]], "/layers/$parts[2]/".($parts[3] ?? ''));
-        $one = is_array($list) ? $list[(int) ($parts[4] ?? 0)] ?? null : null;
+        if ($layer instanceof CustardLayer) {
+            $list = match ($parts[3] ?? '') {
+                'eggs' => $layer->eggs,
+                'dairies' => $layer->dairies,
+                'blended' => $layer->blended,
+                'thickeners' => $layer->thickeners,
+                default => [],
+            };
 
-        return match (true) {
-            $one instanceof Ingredient => $one,
-            $layer instanceof SolidLayer => new Ingredient($layer->food, $layer->bought),
-            default => $layer?->ingredients()[0] ?? null,
-        };
+            return $list[(int) ($parts[4] ?? 0)] ?? null;
+        }
+
+        return $layer?->ingredients()[0] ?? null;
     }
 
     /** @return array{Statement, list<Alternative>}|null */

@@ -45,6 +45,7 @@ final readonly class Shelf
     {
         $pick = static fn (callable $is): array => array_values(array_filter($have, $is));
         $solid = static fn (Food $one): bool => $one->role === Role::Solid && $one->per100g->fat < self::FAT_PERCENT && ! in_array($one->id, self::FLAVOURS, true) && ($one->bulkGramsPerMl >= self::HERB || Pantry::family($one->id) !== 'dry goods');
+        /** @param  list<string>  $ids */
         $ordered = static fn (array $ids): array => array_values(array_filter(array_map(static fn (string $id): ?Food => array_values(array_filter($have, static fn (Food $one): bool => $one->id === $id))[0] ?? null, $ids)));
 
         return new self(
