@@ -45,19 +45,30 @@ final readonly class Shelf
     {
         $pick = static fn (callable $is): array => array_values(array_filter($have, $is));
         $solid = static fn (Food $one): bool => $one->role === Role::Solid && $one->per100g->fat < self::FAT_PERCENT && ! in_array($one->id, self::FLAVOURS, true) && ($one->bulkGramsPerMl >= self::HERB || Pantry::family($one->id) !== 'dry goods');
-        /** @param  list<string>  $ids */
-        $ordered = static fn (array $ids): array => array_values(array_filter(array_map(static fn (string $id): ?Food => array_values(array_filter($have, static fn (Food $one): bool => $one->id === $id))[0] ?? null, $ids)));
 
         return new self(
             $pick(static fn (Food $one): bool => $solid($one) && ! $one->isFlesh() && ! $one->isCheese()),
             $pick(static fn (Food $one): bool => $solid($one) && $one->isFlesh()),
             $pick(static fn (Food $one): bool => $solid($one) && $one->isCheese()),
-            $ordered(self::POURED),
-            $ordered(self::SAUCES),
-            $ordered(self::THICKENERS),
+            self::ordered($have, self::POURED),
+            self::ordered($have, self::SAUCES),
+            self::ordered($have, self::THICKENERS),
             $pick(static fn (Food $one): bool => $one->role === Role::Dough),
             $pick(static fn (Food $one): bool => $one->id === 'egg') !== [],
         );
+    }
+
+    /**
+     * @param  list<Food>  $have
+     * @param  list<string>  $ids
+     * @return list<Food> those of the ids that are there, in their order
+     */
+    private static function ordered(array $have, array $ids): array
+    {
+        $there = array_filter($have, static fn (Food $one): bool => in_array($one->id, $ids, true));
+        usort($there, static fn (Food $a, Food $b): int => array_search($a->id, $ids, true) <=> array_search($b->id, $ids, true));
+
+        return $there;
     }
 
     /** The first dough ticked that bakes like this one; where none was ticked at all, null. */
