@@ -141,3 +141,45 @@ test("on the bench one line takes what a cook says; what is assumed is in italic
   await type(page, "Potatoes, bought", "half a kilo");
   await expect(page.locator("[data-row=potatoes]")).toContainText("500 g");
 });
+
+test("what is on hand is ticked, and the pie that is pressed is on the bench with its grams", async ({ page }) => {
+  await signIn(page);
+  await page.getByRole("button", { name: "New pie", exact: true }).click();
+  const hand = page.getByRole("region", { name: "What is on hand" });
+  await hand.getByRole("button", { name: "Egg", exact: true }).click();
+  await expect(hand.getByText(/Nothing there fills a pie yet/)).toBeVisible();
+  for (const name of ["Double cream", "Leeks", "Gruyère", "Shortcrust"]) {
+    await hand.getByRole("button", { name, exact: true }).click();
+    await expect(hand.getByRole("button", { name, exact: true })).toHaveAttribute("aria-pressed", "true");
+  }
+  await hand.getByLabel("Something else that is there").fill("smoked salm");
+  await hand.getByRole("list", { name: "Foods by that name" }).getByRole("button").first().click();
+  await expect(hand.getByRole("button", { name: /^Quiche: leeks/ })).toBeVisible();
+  await expect(hand.getByText(/24 cm straight tin.*g leeks/)).toBeVisible();
+  await expectAccessible(page);
+  // it is still ticked when one comes back
+  await page.reload();
+  await expect(hand.getByRole("button", { name: "Leeks", exact: true })).toHaveAttribute("aria-pressed", "true");
+  await hand.getByRole("button", { name: /^Quiche: leeks/ }).click();
+  await expect(entry(page, "Name of the pie")).toHaveValue(/^Quiche: leeks/);
+  await expect(page.getByTestId("custard-verdict")).toHaveText("holds");
+  await expect(page.getByTestId("safe-verdict")).toHaveText("safe");
+});
+
+test("a line that waits is told to be like another food, and the recipe is read anew", async ({ page }) => {
+  await signIn(page);
+  await page.getByRole("button", { name: "New pie", exact: true }).click();
+  await page
+    .getByRole("textbox", { name: "Paste a recipe" })
+    .fill("Tart\n\nIngredients\n300 g marsh flumpets\n4 eggs\n300 ml double cream");
+  await page.getByRole("button", { name: "Read it" }).click();
+  const waits = page.locator("[data-kind=waiting]");
+  await waits.getByRole("button", { name: "like another food" }).click();
+  await page.getByLabel("It is like").fill("spinach");
+  await page
+    .getByRole("list", { name: "Foods it may be like" })
+    .getByRole("button", { name: "Spinach", exact: true })
+    .click();
+  await expect(waits).toHaveCount(0);
+  await expect(page.getByTestId("line-count")).toHaveText(/5 lines: 5 read/);
+});

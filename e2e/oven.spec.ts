@@ -103,7 +103,17 @@ test("par-bake or not is answered and done, and the card for the wall says the s
   await expect(page.getByRole("heading", { name: "Quiche on the wall" })).toBeVisible();
   await expect(page.getByRole("region", { name: "Shell" })).toContainText("bare 14 min");
   await expectAccessible(page);
+  const goesIn = page.getByRole("region", { name: "What goes in" });
+  await expect(goesIn).toContainText("3 medium leeks (450 g)");
+  await page.getByLabel("How many pies").fill("3");
+  await page.keyboard.press("Enter");
+  await expect(goesIn).toContainText("9 medium leeks (1,350 g)");
+  await expect(page).toHaveURL(/pies=3/);
+  await expect(page.getByRole("region", { name: "How it is made" })).toContainText(
+    "Lay in, in this order: leeks and smoked trout.",
+  );
   await page.getByRole("button", { name: "shell only" }).click();
+  await expect(goesIn).toHaveCount(0);
   await expect(page.getByRole("region", { name: "Bake" })).toHaveCount(0);
   await page.getByRole("button", { name: "bake only" }).click();
   await expect(page.getByRole("region", { name: "Bake" })).toContainText("A probe in the coldest place");

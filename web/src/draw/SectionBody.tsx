@@ -251,6 +251,7 @@ function LidOver({ frame, section, lid, detail, isOutline }: LidProps) {
         : lidPath(frame, section, lid);
   return (
     <path
+      data-lid
       d={curve}
       fill={isOutline ? "none" : toneInk("pastry").bed}
       stroke={ink("ink")}

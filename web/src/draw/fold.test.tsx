@@ -1,0 +1,63 @@
+import { describe, expect, it } from "vitest";
+import { section, show } from "../../test/kitchen";
+import type { Section } from "../api/client";
+import { foldReachMm } from "./FoldSheet";
+import { SmallCutaway } from "./SmallCutaway";
+
+const lid = { thicknessMm: 4, openShare: 0.01, glaze: "egg" } as NonNullable<Section["lid"]>;
+const fold: Section = {
+  ...section,
+  form: "folded",
+  lid,
+  tin: { ...section.tin, crustMm: 4, linedFloorRadiusMm: 60, linedRimRadiusMm: 60, floorRadiusMm: 64, rimRadiusMm: 64 },
+  fillTopMm: 20,
+};
+
+const numbers = (d: string) => (d.match(/-?\d+(?:\.\d+)?/g) ?? []).map(Number);
+const paths = (one: Section) => {
+  const { container } = show(<SmallCutaway section={one} />);
+  return [...container.querySelectorAll("path")];
+};
+
+describe("a fold", () => {
+  it("is one sheet, cut where its vent is, and drawn with both its halves", () => {
+    const sheet = paths(fold).find(
+      (path) => path.getAttribute("fill") === null && path.getAttribute("d")?.includes("L"),
+    );
+    const pieces = sheet?.getAttribute("d")?.split("M").filter(Boolean) ?? [];
+    expect(pieces).toHaveLength(2);
+    // the first begins left of the vent, the second right of it
+    const [left, right] = pieces.map((piece) => numbers(piece)[0] ?? Number.NaN) as [number, number];
+    expect(left).toBeLessThan(right);
+  });
+
+  it("without a vent is closed at the top", () => {
+    const sheet = paths({ ...fold, lid: { ...lid, openShare: 0 } }).find(
+      (path) => path.getAttribute("fill") === null && path.getAttribute("d")?.includes("L"),
+    );
+    const [left, right] = (sheet?.getAttribute("d")?.split("M").filter(Boolean) ?? []).map(
+      (piece) => numbers(piece)[0],
+    );
+    expect(left).toBe(right);
+  });
+
+  it("stays inside its picture with its seam", () => {
+    const { container } = show(<SmallCutaway section={fold} pxPerMm={1.88} />);
+    const width = Number(container.querySelector("svg")?.getAttribute("width"));
+    for (const path of container.querySelectorAll("g > path[stroke-width]")) {
+      expect(Math.max(...numbers(path.getAttribute("d") ?? "0"))).toBeLessThanOrEqual(width);
+    }
+    expect(foldReachMm(fold)).toBe(64 + 9 + 4);
+  });
+});
+
+describe("a lid", () => {
+  it("over a dish hooks down outside, and on a tin ends at the rim", () => {
+    const steps = (form: Section["form"]) => {
+      const { container } = show(<SmallCutaway section={{ ...section, form, lid }} />);
+      return (container.querySelector("[data-lid]")?.getAttribute("d") ?? "").split("V").length;
+    };
+    expect(steps("pot-pie")).toBe(4);
+    expect(steps("double-crust")).toBe(3);
+  });
+});
