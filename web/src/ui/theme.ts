@@ -31,7 +31,7 @@ const food = (bed: [string, string], piece: [string, string], line: [string, str
   piece: pair(...piece),
   line: pair(...line),
 });
-const FOODS = {
+export const FOODS = {
   custard: food(["#F3DDA0", "#8F7430"], ["#F3DDA0", "#8F7430"], ["#8A6414", "#F0D58A"]),
   greens: food(["#CFDDAE", "#3E5226"], ["#8FAF5C", "#6C8A3E"], ["#4C6B24", "#C3DB92"]),
   fish: food(["#F2CDB8", "#6A3E2F"], ["#E5A98C", "#A4694F"], ["#8F4A2C", "#F0C2AC"]),

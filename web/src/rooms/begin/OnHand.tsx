@@ -9,6 +9,7 @@ import { foodFinder } from "../../food/findFood";
 import { Verdicts } from "../../forecast/Verdicts";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
+import { sunk } from "../../ui/sunk";
 import { useSettled } from "../../ui/useSettled";
 import { useToBench } from "./useToBench";
 
@@ -88,22 +89,7 @@ function Tick({ id, foods, on, tick }: { id: string; foods: StoredFood[]; on: bo
       borderBottom="2px solid {colors.rim}"
       position="relative"
       transform={on ? "translateY(5px)" : undefined}
-      css={
-        on
-          ? {
-              "&::before, &::after": {
-                content: '""',
-                position: "absolute",
-                bottom: 0,
-                width: "2px",
-                height: "9px",
-                background: "rim",
-              },
-              "&::before": { left: 0 },
-              "&::after": { right: 0 },
-            }
-          : undefined
-      }
+      css={on ? sunk : undefined}
       _hover={{ background: "well" }}
     >
       {name}

@@ -2,6 +2,7 @@ import { Box, chakra, Grid } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Beginning, PieKind } from "../../api/client";
 import { SmallCutaway } from "../../draw/SmallCutaway";
+import { sunk } from "../../ui/sunk";
 
 /** All at one scale. */
 const PX_PER_MM = 1.88;
@@ -50,22 +51,7 @@ export function Shelves({ kinds, begin }: Props) {
                 transform={under === one.kind ? "translateY(9px)" : undefined}
                 transition="transform 160ms ease-out"
                 position="relative"
-                css={
-                  under === one.kind
-                    ? {
-                        "&::before, &::after": {
-                          content: '""',
-                          position: "absolute",
-                          bottom: 0,
-                          width: "2px",
-                          height: "9px",
-                          background: "rim",
-                        },
-                        "&::before": { left: 0 },
-                        "&::after": { right: 0 },
-                      }
-                    : undefined
-                }
+                css={under === one.kind ? sunk : undefined}
               >
                 <SmallCutaway section={one.section} pxPerMm={PX_PER_MM} />
               </Box>

@@ -1,11 +1,11 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, chakra } from "@chakra-ui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useEffect, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { ApiProblem, answer, api, type Problem, rememberToken, type Session } from "../../api/client";
 import { invitationQuery, sessionQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
-import { Mark } from "../../ui/Mark";
+import { Door } from "../../ui/Door";
 import { Notice } from "../../ui/Notice";
 import { savedAt } from "../../ui/numbers";
 import { TextField } from "../../ui/TextField";
@@ -36,11 +36,7 @@ export default function InvitationRoom() {
   };
   const path = { token };
   return (
-    <Box as="main" maxWidth="440px" marginInline="auto" paddingInline="20px" paddingTop={{ base: "48px", sm: "14vh" }}>
-      <Flex align="center" gap="12px" fontSize="page" fontWeight="680">
-        <Mark size={52} />
-        Hojaldre
-      </Flex>
+    <Door title={invitation && `${invitation.invitedBy} invites you to ${invitation.kitchen} as a ${invitation.role}.`}>
       {error && (
         <Box paddingTop="20px">
           <Notice title="This link opens nothing.">{error.message}</Notice>
@@ -48,9 +44,6 @@ export default function InvitationRoom() {
       )}
       {invitation && (
         <>
-          <Box as="h1" fontSize="reading" fontWeight="650" marginTop="14px">
-            {invitation.invitedBy} invites you to {invitation.kitchen} as a {invitation.role}.
-          </Box>
           <Box color="ink2" marginBlock="6px 18px">
             The link works once, until {savedAt(invitation.runsOutAt)}.
           </Box>
@@ -77,7 +70,7 @@ export default function InvitationRoom() {
           )}
         </>
       )}
-    </Box>
+    </Door>
   );
 }
 

@@ -1,11 +1,11 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, chakra } from "@chakra-ui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useEffect, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { ApiProblem, answer, api, type Problem, rememberToken } from "../../api/client";
 import { sessionQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
-import { Mark } from "../../ui/Mark";
+import { Door } from "../../ui/Door";
 import { Notice } from "../../ui/Notice";
 import { recessPath } from "../../ui/recess";
 import { TextField } from "../../ui/TextField";
@@ -46,14 +46,7 @@ export default function SignIn() {
 
   const mendAt = (at: string) => problem?.refusals.find((refusal) => refusal.at === at)?.mend;
   return (
-    <Box as="main" maxWidth="440px" marginInline="auto" paddingInline="20px" paddingTop={{ base: "48px", sm: "14vh" }}>
-      <Flex align="center" gap="12px" fontSize="page" fontWeight="680">
-        <Mark size={52} />
-        Hojaldre
-      </Flex>
-      <Box as="h1" fontSize="reading" fontWeight="650" marginTop="14px">
-        Know what the oven will do before you light it.
-      </Box>
+    <Door title="Know what the oven will do before you light it.">
       <Recess />
       <chakra.form onSubmit={enter} paddingInline="28px" noValidate>
         {problem && problem.refusals.length === 0 && <Notice title="That did not work.">{problem.mend}</Notice>}
@@ -77,7 +70,7 @@ export default function SignIn() {
           {busy ? "Signing in" : "Sign in"}
         </Button>
       </chakra.form>
-    </Box>
+    </Door>
   );
 }
 
