@@ -131,8 +131,9 @@ final readonly class SpokenNumber
         if ($number === null) {
             return null;
         }
-        if (! $isArticle && isset(self::PARTS[$tokens->text($place + 1)])) {
-            return self::part($tokens, $place + 1, $number);
+        $dash = $tokens->text($place + 1) === '-' ? 1 : 0;
+        if (! $isArticle && isset(self::PARTS[$tokens->text($place + 1 + $dash)])) {
+            return self::part($tokens, $place + 1 + $dash, $number);
         }
         if (in_array($tokens->text($place + 1), ['dozen', 'hundred'], true)) {
             return new self(Span::exactly($number * self::WORDS[$tokens->text($place + 1)]), $place + 2);
@@ -152,8 +153,9 @@ final readonly class SpokenNumber
         if ($tokens->text($place + 1) === 'dozen') {
             return new self(Span::exactly($number * 12), $place + 2);
         }
-        if ($token->isFraction && in_array($tokens->text($place + 1), self::ARTICLES, true)) {
-            return new self(Span::exactly($number), $place + 2);
+        $of = $tokens->text($place + 1) === 'of' ? 1 : 0;
+        if ($token->isFraction && in_array($tokens->text($place + 1 + $of), self::ARTICLES, true)) {
+            return new self(Span::exactly($number), $place + 2 + $of);
         }
 
         return self::andAPart($tokens, $number, $place + 1);
