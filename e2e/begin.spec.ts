@@ -171,7 +171,7 @@ test("a line that waits is told to be like another food, and the recipe is read 
   await page.getByRole("button", { name: "New pie", exact: true }).click();
   await page
     .getByRole("textbox", { name: "Paste a recipe" })
-    .fill("Tart\n\nIngredients\n300 g marsh flumpets\n4 eggs\n300 ml double cream");
+    .fill("Tart\n\nIngredients\n300 g marsh wibbles\n4 eggs\n300 ml double cream");
   await page.getByRole("button", { name: "Read it" }).click();
   const waits = page.locator("[data-kind=waiting]");
   await waits.getByRole("button", { name: "like another food" }).click();

@@ -124,4 +124,45 @@ final class RangesTest extends TestCase
 
         return [];
     }
+
+    /** @return iterable<string, array{string, int}> a text of a pie file, and how many letters it may have */
+    public static function texts(): iterable
+    {
+        foreach (['/name' => 120, '/notes' => 4000, '/layers/0/id' => 40, '/layers/0/bought/words' => 80, '/layers/0/steps/0/preparation' => 120, '/layers/0/pan' => 40, '/layers/0/food/name' => 60, '/bake/oven/name' => 60] as $at => $most) {
+            yield $at => [$at, $most];
+        }
+    }
+
+    #[DataProvider('texts')]
+    public function test_a_text_has_so_many_letters_and_not_one_more(string $at, int $most): void
+    {
+        $document = DocumentWriter::write(TroutQuiche::pie());
+        $document['bake']['oven'] = ['name' => 'Old oven', 'runsByKelvins' => -10];
+        $put = static function (string $text) use ($document, $at): array {
+            $place = &$document;
+            foreach (explode('/', substr($at, 1)) as $key) {
+                $place = &$place[$key];
+            }
+            $place = $text;
+
+            return $document;
+        };
+        self::assertSame([], self::refused($put(str_repeat('a', $most))));
+        self::assertContains($at, self::refused($put(str_repeat('a', $most + 1))));
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @return list<string> the places that are refused
+     */
+    private static function refused(array $document): array
+    {
+        try {
+            PieFile::fromDocument($document);
+
+            return [];
+        } catch (Refused $refused) {
+            return array_map(static fn ($one): string => $one->at, $refused->refusals);
+        }
+    }
 }

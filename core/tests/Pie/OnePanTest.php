@@ -32,6 +32,23 @@ final class OnePanTest extends TestCase
         self::assertEqualsWithDelta(170.0, self::layer($pie, 'onions')->now->grams, 0.01);
     }
 
+    public function test_what_nobody_prepared_yet_loses_as_kitchens_say_it_does(): void
+    {
+        // leeks keep 62 to 75 % and onions 50 to 60: alone they would lose 126 g of 400 and 90 g of 200; the pan has lost half of that
+        $raw = array_map(static fn (SolidLayer $one): SolidLayer => $one->withSteps([]), self::pie()->solids());
+        $pie = OnePan::weighed(self::pie()->withLayers($raw), ['leeks', 'onions'], '492 g', self::units());
+        self::assertEqualsWithDelta([337.0, 155.0], [self::layer($pie, 'leeks')->now->grams, self::layer($pie, 'onions')->now->grams], 0.1);
+    }
+
+    public function test_only_the_last_of_several_steps_was_in_the_pan(): void
+    {
+        $leeks = new SolidLayer('leeks', Pantry::food('leeks'), Amount::of(500), [new Step('blanched', Amount::of(450)), new Step('sweated', Amount::of(350))], null);
+        $onions = new SolidLayer('onions', Pantry::food('onions'), Amount::of(250), [new Step('salted', Amount::of(200)), new Step('softened', Amount::of(150))], null);
+        // 650 g went in and 100 and 50 g were thought to go; 75 g went: 50 and 25
+        $pie = OnePan::weighed(self::pie()->withLayers([$leeks, $onions]), ['leeks', 'onions'], '575 g', self::units());
+        self::assertEqualsWithDelta([450.0, 400.0, 200.0, 175.0], array_map(static fn (Step $one): float => $one->after->grams, [...self::layer($pie, 'leeks')->steps, ...self::layer($pie, 'onions')->steps]), 0.1);
+    }
+
     public function test_the_one_weight_is_what_goes_in_whatever_it_is_written_in(): void
     {
         // 1 lb 2 oz is 510.3 g

@@ -38,6 +38,7 @@ export function Members({ kitchen, members, owns, acts }: Props) {
           />
         </Box>
       )}
+      {owns && <Box color="ink2">A cook saves. A guest looks and tries out.</Box>}
       <Box as="ul">
         {members.map((one) => (
           <MemberRow key={one.id} one={one} kitchen={kitchen} owns={owns} acts={acts} ask={setAsked} leave={leave} />

@@ -4,6 +4,6 @@ export const ROLES: Record<Role, string> = { owner: "owner", cook: "cook", guest
 
 /** What an owner gives to others; a kitchen is handed over, not shared. */
 export const SHARED_ROLES: [Role, string][] = [
-  ["cook", "cook: saves"],
-  ["guest", "guest: looks and tries out"],
+  ["cook", "cook"],
+  ["guest", "guest"],
 ];
