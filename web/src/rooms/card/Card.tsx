@@ -4,6 +4,7 @@ import { useEffect } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { ApiProblem, type BakeReport, type Pie } from "../../api/client";
 import { cardQuery, shellQuery, writtenQuery } from "../../api/queries";
+import { SmallCutaway } from "../../draw/SmallCutaway";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readWhole } from "../../ui/entry";
@@ -86,6 +87,9 @@ function Card({ kitchen, pie, shown }: { kitchen: string; pie: Pie; shown: Shown
       </Box>
       <Box color="ink2">
         {forecast.tinLabel}, {number(forecast.weights.intoTheOvenGrams)} g into the oven, revision {pie.revision.number}
+      </Box>
+      <Box paddingTop="10px">
+        <SmallCutaway section={forecast.section} width={420} height={120} />
       </Box>
       {report === null ? (
         <Box paddingTop="20px">There is nothing to bake yet: pour the first layer on the bench.</Box>

@@ -48,6 +48,38 @@ describe("the card for the wall", () => {
     expect(screen.getByRole("region", { name: "Mind" }).textContent).toContain("Contains egg, milk.");
   });
 
+  it("has what goes in for as many pies as are asked for, and how it is made, in order", async () => {
+    const asked: string[] = [];
+    open({
+      "GET /pies/p": () => json(pie()),
+      "GET /recipe": () => {
+        asked.push("recipe");
+        return json({
+          file: "quiche",
+          text: "",
+          linked: "",
+          ingredients: ["249 g shortcrust", "3 medium leeks (450 g)"],
+          method: ["Roll the pastry 3 mm thick and line the tin.", "Whisk eggs and cream and pour over."],
+        });
+      },
+    });
+    const made = await screen.findByRole("region", { name: "How it is made" });
+    expect([...made.querySelectorAll("li")].map((one) => one.textContent)).toEqual([
+      "Roll the pastry 3 mm thick and line the tin.",
+      "Whisk eggs and cream and pour over.",
+    ]);
+    expect(screen.getByRole("region", { name: "What goes in" }).textContent).toContain("3 medium leeks (450 g)");
+    const count = screen.getByLabelText("How many pies");
+    fireEvent.change(count, { target: { value: "3" } });
+    fireEvent.keyDown(count, { key: "Enter" });
+    await screen.findByText(/24 portions/);
+    expect(asked.length).toBeGreaterThan(1);
+    fireEvent.change(count, { target: { value: "three hundred" } });
+    fireEvent.keyDown(count, { key: "Enter" });
+    expect((await screen.findAllByRole("status")).length).toBeGreaterThan(0);
+    expect((count as HTMLInputElement).value).toBe("three hundred");
+  });
+
   it("can be the shell alone or the bake alone, and keeps the cautions", async () => {
     open({ "GET /pies/p": () => json(pie()) });
     fireEvent.click(await screen.findByRole("button", { name: "shell only" }));
