@@ -14,8 +14,8 @@ final readonly class PartReader
     {
         foreach (['a little', 'a bit', 'a touch', 'a tiny bit'] as $words) {
             $next = $place + count(explode(' ', $words));
-            if ($tokens->says($place, $words) && self::unit($tokens, $next)[0] === '') {
-
+            // "a bit over 200 g" is no bit
+            if ($tokens->says($place, $words) && $tokens->text($next) !== 'over' && self::unit($tokens, $next)[0] === '') {
                 return [new SpokenPart(Span::exactly(1.0), 'little'), $next + ($tokens->text($next) === 'of' ? 1 : 0)];
             }
         }

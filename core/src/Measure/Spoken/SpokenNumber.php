@@ -78,7 +78,7 @@ final readonly class SpokenNumber
      */
     public static function after(Tokens $tokens, int $place): array
     {
-        $place += $tokens->text($place) === '-' && $tokens->text($place + 1) === 'ish' ? 1 : 0;
+        $place += $tokens->text($place) === '-' && in_array($tokens->text($place + 1), ['ish', 'odd'], true) ? 1 : 0;
         foreach (self::OR_SO as $words => $factors) {
             if ($tokens->says($place, $words)) {
                 return [Span::of(...$factors), $place + count(explode(' ', $words))];

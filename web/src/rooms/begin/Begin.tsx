@@ -29,8 +29,13 @@ export default function Begin() {
           Pick a kind, paste a recipe, or tick what is there. Nothing is kept until something is in it.
         </Box>
       </Flex>
-      <Flex direction={{ base: "column-reverse", sm: "column" }} gap="14px">
-        <Box>
+      <Grid
+        templateColumns={{ base: "minmax(0,1fr)", md: "minmax(0,1fr) minmax(0,1fr)" }}
+        templateAreas={{ base: '"paste" "kinds" "hand"', md: '"kinds kinds" "paste hand"' }}
+        gap={{ base: "26px", md: "14px 48px" }}
+        alignItems="start"
+      >
+        <Box gridArea="kinds" minWidth="0">
           {error && (
             <Notice title="The kinds did not come." acts={<Button onClick={() => refetch()}>Try again</Button>}>
               {error.message} A recipe can be pasted all the same.
@@ -46,11 +51,13 @@ export default function Begin() {
             />
           )}
         </Box>
-        <Grid templateColumns={{ base: "minmax(0,1fr)", md: "minmax(0,1fr) minmax(0,1fr)" }} gap="26px 48px">
+        <Box gridArea="paste" minWidth="0">
           <Paste kitchen={kitchen} />
+        </Box>
+        <Box gridArea="hand" minWidth="0">
           <OnHand kitchen={kitchen} />
-        </Grid>
-      </Flex>
+        </Box>
+      </Grid>
     </Box>
   );
 }
