@@ -7,6 +7,8 @@ namespace Hojaldre\Core\Tests\Advice;
 use Hojaldre\Core\Advice\Assumptions\Alternative;
 use Hojaldre\Core\Advice\Assumptions\Question;
 use Hojaldre\Core\Advice\Assumptions\Questions;
+use Hojaldre\Core\Advice\Change;
+use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Food\EggSizing;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Forecast\Readings\ReadingName;
@@ -24,6 +26,7 @@ use Hojaldre\Core\Pie\PieKind;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Pie\Step;
 use Hojaldre\Core\Tests\TroutQuiche;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What nobody said: asked most telling first, and an answer moves what the trade says it moves. */
@@ -57,6 +60,84 @@ final class QuestionsTest extends TestCase
         self::assertSame($sorted, $tells);
         self::assertSame('/layers/custard/style', $questions[count($questions) - 1]->place, 'a wish moves no reading');
         self::assertCount(3, $questions, 'nothing is asked of portions');
+    }
+
+    /** Common practice, no source: the oven's fan moves a bake by minutes, whether it is cool or of the bench far less. */
+    public function test_each_question_says_which_reading_it_moves_most_and_between_what(): void
+    {
+        $questions = [];
+        foreach (Questions::of(self::assuming('/bake/stages/0/mode', '/bake/stages/0/ovenCelsius', '/layers/smoked-trout/fromCelsius', '/layers/custard/style'), EggSizing::Us) as $one) {
+            $questions[$one->place] = $one;
+        }
+        foreach (['/bake/stages/0/mode', '/bake/stages/0/ovenCelsius', '/layers/smoked-trout/fromCelsius'] as $place) {
+            $one = $questions[$place];
+            self::assertGreaterThan(0, $one->tells, $place);
+            self::assertSame($one->least?->name, $one->most?->name);
+            self::assertLessThan($one->most?->value, $one->least?->value);
+            self::assertEqualsWithDelta(($one->most?->value - $one->least?->value) / ($one->least?->scale[1] - $one->least?->scale[0]), $one->tells, 0.05);
+        }
+        self::assertGreaterThan(2 * $questions['/layers/smoked-trout/fromCelsius']->tells, $questions['/bake/stages/0/mode']->tells);
+        self::assertSame([null, null, 0.0], [$questions['/layers/custard/style']->least, $questions['/layers/custard/style']->most, $questions['/layers/custard/style']->tells]);
+    }
+
+    /**
+     * @param  list<string>  $codes
+     * @param  list<float>  $values  of the place, in the order of the answers
+     */
+    #[TestWith(['/bake/stages/0/ovenCelsius', ['answer.heat', 'answer.heat', 'answer.heat'], [160.0, 175.0, 190.0]])]
+    #[TestWith(['/bake/stages/0/minutes', ['answer.minutes', 'answer.minutes', 'answer.minutes'], [41.0, 46.0, 51.0]])]
+    #[TestWith(['/crust/thicknessMm', ['answer.thickness', 'answer.thickness', 'answer.thickness'], [2.0, 3.0, 4.0]])]
+    #[TestWith(['/tin/depthMm', ['answer.depth', 'answer.depth', 'answer.depth'], [30.0, 35.0, 40.0]])]
+    #[TestWith(['/layers/smoked-trout/fromCelsius', ['answer.start', 'answer.start-fridge', 'answer.start-bench', 'answer.start-pan'], [10.0, 5.0, 20.0, 60.0]])]
+    public function test_the_answers_are_what_kitchens_have_and_the_present_one_changes_nothing(string $place, array $codes, array $values): void
+    {
+        $question = self::asked($place);
+        self::assertSame($codes, array_map(static fn (Alternative $one): string => $one->says->code, $question->alternatives));
+        $pointer = str_replace('smoked-trout', '1', $place);
+        $now = Change::valueAt(DocumentWriter::write(self::assuming()), $pointer);
+        foreach ($question->alternatives as $at => $one) {
+            self::assertSame(abs($values[$at] - $now) < 1e-9, $one->pie === null, "$values[$at]");
+            if ($one->pie !== null) {
+                self::assertEqualsWithDelta($values[$at], Change::valueAt(DocumentWriter::write($one->pie), $pointer), 1e-6);
+            }
+        }
+    }
+
+    public function test_rack_tin_seal_shell_and_dough_are_asked_in_words_and_one_answer_is_there_now(): void
+    {
+        foreach (['/bake/stages/0/rack' => 3, '/bake/tinMaterial' => 4, '/crust/seal' => 2, '/crust/shell' => 3, '/crust/dough' => 3] as $place => $count) {
+            $alternatives = self::asked($place)->alternatives;
+            self::assertCount($count, $alternatives, $place);
+            self::assertCount(1, array_filter($alternatives, static fn (Alternative $one): bool => $one->pie === null), "$place: one is there now");
+        }
+    }
+
+    public function test_a_vague_amount_is_asked_at_its_least_and_its_most(): void
+    {
+        $pie = self::assuming('/layers/leeks/bought');
+        $leeks = $pie->solids()[0];
+        $vague = $pie->withLayer(new SolidLayer('leeks', $leeks->food, new Amount('some', 450, 300, 600), [], null));
+        $question = Questions::of($vague, EggSizing::Us)[0];
+        $grams = array_map(static fn (Alternative $one): float => $one->pie === null ? 450.0 : $one->pie->solids()[0]->bought->grams, $question->alternatives);
+        self::assertSame(300.0, min($grams));
+        self::assertSame(600.0, max($grams));
+        self::assertContains(450.0, $grams);
+    }
+
+    public function test_a_seasoning_and_a_dairy_that_nobody_weighed_are_asked_of(): void
+    {
+        $pie = TroutQuiche::pie();
+        $custard = $pie->custard();
+        self::assertNotNull($custard);
+        $milk = new Ingredient($custard->dairies[1]->food, new Amount('a splash', 40, 20, 80));
+        $pie = $pie->withLayer($custard->with($custard->eggs, [$custard->dairies[0], $milk]))->withSeasonings([new Ingredient(Pantry::food('salt'), new Amount('some', 3, 1.5, 6))])
+            ->withAssumed(Assumed::all('/layers/custard/dairies/1/amount', '/seasonings/0/amount'));
+        $questions = [];
+        foreach (Questions::of($pie, EggSizing::Us) as $one) {
+            $questions[$one->place] = $one;
+        }
+        self::assertSame(ReadingName::Salt, $questions['/seasonings/0/amount']->most?->name);
+        self::assertGreaterThan(0, $questions['/layers/custard/dairies/1/amount']->tells);
     }
 
     public function test_what_stands_at_a_place_that_is_gone_is_not_asked(): void
