@@ -21,7 +21,7 @@ final readonly class PastedText
     /** @return list<string> */
     public static function lines(string $pasted): array
     {
-        $pasted = str_replace(["\r\n", "\r", "\u{00A0}", "\u{200B}", "\u{FEFF}"], ["\n", "\n", ' ', '', ''], $pasted);
+        $pasted = self::spaced($pasted);
         $recipe = self::linked($pasted);
         if ($recipe !== null) {
             return array_slice(self::ofRecipe($recipe), 0, self::MOST_LINES);
@@ -114,6 +114,12 @@ final readonly class PastedText
 
     private static function plain(string $html): string
     {
-        return html_entity_decode((string) preg_replace('/<[^>]*>/', '', $html), ENT_QUOTES | ENT_HTML5);
+        return self::spaced(html_entity_decode((string) preg_replace('/<[^>]*>/', '', $html), ENT_QUOTES | ENT_HTML5));
+    }
+
+    /** Line ends and spaces of one kind; what is not seen is not there. */
+    private static function spaced(string $text): string
+    {
+        return str_replace(["\r\n", "\r", "\u{00A0}", "\u{202F}", "\u{2009}", "\u{200B}", "\u{FEFF}"], ["\n", "\n", ' ', ' ', ' ', '', ''], $text);
     }
 }
