@@ -88,6 +88,8 @@ test("wrong words stay as typed, say what to write, and change nothing", async (
   await expect(entry(page, "Leeks, weight now")).toHaveValue("315");
   await type(page, "Leeks, weight now", "3 bunches");
   await expect(page.getByText(/"bunches" is not a unit known for leeks/)).toBeVisible();
+  await page.getByRole("button", { name: "Leeks, weight now: what can be said" }).click();
+  await expect(page.locator("[data-row=leeks]")).toContainText('"400 g squeezed"');
   await entry(page, "Leeks, weight now").press("Escape");
   await expect(page.getByTestId("custard-value")).toHaveText("90 g");
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pie;
 
 use App\Contract\Schema;
+use App\Measure\Saying;
 use Hojaldre\Core\Custard\Custard;
 use Hojaldre\Core\Custard\CustardStyle;
 use Hojaldre\Core\Custard\Solver\CustardSolver;
@@ -62,6 +63,7 @@ final readonly class Defaults
      * @param  int  $mostTins  of a bill
      * @param  list<Allergen>  $allergens
      * @param  list<Tin>  $tins  one of each shape
+     * @param  list<Saying>  $sayings  how amounts, lengths, heats and times may be said
      * @param  list<string>  $commonFoods  ids of what most kitchens have, to be ticked where one begins with what is there
      */
     private function __construct(
@@ -90,6 +92,7 @@ final readonly class Defaults
         public array $allergens,
         public array $tins,
         public array $commonFoods,
+        public array $sayings,
     ) {
     }
 
@@ -109,6 +112,7 @@ final readonly class Defaults
                 new RectangularTin(240, 240, 35, 0), new CupsTin(12, 50, 70, 35), new MeasuredDish(1500, 35), new FoldedDiscs(4, 200),
             ],
             self::COMMON_FOODS,
+            Saying::all(),
         );
     }
 }

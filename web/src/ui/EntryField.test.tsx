@@ -41,6 +41,18 @@ describe("an entry edited in place", () => {
     expect(keep).not.toHaveBeenCalled();
   });
 
+  it("shows with one press what can be said, and nothing of it while all is understood", async () => {
+    const { input } = field({ sayings: ["200 g", "a handful"] });
+    expect(screen.queryByText("What can be said")).toBeNull();
+    fireEvent.change(input, { target: { value: "heaps" } });
+    fireEvent.blur(input);
+    fireEvent.click(await screen.findByRole("button", { name: "Leeks, weight now: what can be said" }));
+    expect(screen.getByText('"200 g", "a handful"')).toBeTruthy();
+    expect(input.value).toBe("heaps");
+    fireEvent.keyDown(input, { key: "Escape" });
+    expect(screen.queryByText('"200 g", "a handful"')).toBeNull();
+  });
+
   it("returns on Escape to what it was and takes the preview back", () => {
     const { keep, preview, input } = field();
     fireEvent.change(input, { target: { value: "28 g" } });

@@ -1,5 +1,6 @@
 import { Box, chakra } from "@chakra-ui/react";
 import { type CSSProperties, type KeyboardEvent, useEffect, useId, useRef, useState } from "react";
+import { Button } from "./Button";
 import { nudged, type ReadResult } from "./entry";
 import { track } from "./pending";
 
@@ -22,6 +23,8 @@ type Props<T> = {
   align?: "left" | "right";
   placeholder?: string;
   list?: string[];
+  /** what can be said here, shown where the words were not understood */
+  sayings?: string[];
 };
 
 const WAIT_MS = 20;
@@ -142,6 +145,31 @@ export function EntryField<T>(props: Props<T>) {
         >
           {problem}
         </Box>
+      )}
+      {refused !== null && props.sayings && <Sayings label={label} sayings={props.sayings} />}
+    </Box>
+  );
+}
+
+/** One press shows what can be said. */
+function Sayings({ label, sayings }: { label: string; sayings: string[] }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Box as="span" display="block">
+      {open ? (
+        <Box as="span" display="block" maxWidth="34ch" color="ink2">
+          {sayings.map((one) => `"${one}"`).join(", ")}
+        </Box>
+      ) : (
+        <Button
+          look="plain"
+          minHeight="28px"
+          paddingInline="0"
+          aria-label={`${label}: what can be said`}
+          onClick={() => setOpen(true)}
+        >
+          What can be said
+        </Button>
       )}
     </Box>
   );

@@ -230,5 +230,163 @@ export const defaults = {
         "ready-puff",
         "flour",
         "chicken-stock"
+    ],
+    "sayings": [
+        {
+            "kind": "mass",
+            "words": "200 g"
+        },
+        {
+            "kind": "mass",
+            "words": "1 lb 2 oz"
+        },
+        {
+            "kind": "mass",
+            "words": "3 medium"
+        },
+        {
+            "kind": "mass",
+            "words": "half a kilo"
+        },
+        {
+            "kind": "mass",
+            "words": "2-3"
+        },
+        {
+            "kind": "mass",
+            "words": "about 200 g"
+        },
+        {
+            "kind": "mass",
+            "words": "a handful"
+        },
+        {
+            "kind": "mass",
+            "words": "2 heaped tbsp"
+        },
+        {
+            "kind": "mass",
+            "words": "1 x 400 g tin, drained"
+        },
+        {
+            "kind": "mass",
+            "words": "400 g squeezed"
+        },
+        {
+            "kind": "mass",
+            "words": "down to half"
+        },
+        {
+            "kind": "volume",
+            "words": "500 ml"
+        },
+        {
+            "kind": "volume",
+            "words": "1.5 l"
+        },
+        {
+            "kind": "volume",
+            "words": "2 cups"
+        },
+        {
+            "kind": "volume",
+            "words": "1 pint"
+        },
+        {
+            "kind": "length",
+            "words": "24 cm"
+        },
+        {
+            "kind": "length",
+            "words": "9 inch"
+        },
+        {
+            "kind": "length",
+            "words": "35 mm"
+        },
+        {
+            "kind": "width",
+            "words": "24 cm"
+        },
+        {
+            "kind": "width",
+            "words": "9 inch"
+        },
+        {
+            "kind": "width",
+            "words": "240 mm"
+        },
+        {
+            "kind": "width",
+            "words": "24"
+        },
+        {
+            "kind": "depth",
+            "words": "3.5 cm"
+        },
+        {
+            "kind": "depth",
+            "words": "35 mm"
+        },
+        {
+            "kind": "depth",
+            "words": "1 1/2 inch"
+        },
+        {
+            "kind": "thickness",
+            "words": "3 mm"
+        },
+        {
+            "kind": "thickness",
+            "words": "2-3 mm"
+        },
+        {
+            "kind": "thickness",
+            "words": "quarter inch"
+        },
+        {
+            "kind": "thickness",
+            "words": "the thickness of a coin"
+        },
+        {
+            "kind": "temperature",
+            "words": "180"
+        },
+        {
+            "kind": "temperature",
+            "words": "180 fan"
+        },
+        {
+            "kind": "temperature",
+            "words": "375 F"
+        },
+        {
+            "kind": "temperature",
+            "words": "gas 6"
+        },
+        {
+            "kind": "temperature",
+            "words": "moderate"
+        },
+        {
+            "kind": "time",
+            "words": "40"
+        },
+        {
+            "kind": "time",
+            "words": "35 to 40"
+        },
+        {
+            "kind": "time",
+            "words": "1 h 10"
+        },
+        {
+            "kind": "time",
+            "words": "an hour and a quarter"
+        },
+        {
+            "kind": "time",
+            "words": "15 + 5"
+        }
     ]
 } satisfies components["schemas"]["Defaults"] as components["schemas"]["Defaults"];

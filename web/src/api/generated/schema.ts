@@ -1229,6 +1229,8 @@ export interface components {
             tins: components["schemas"]["Tin"][];
             /** @description ids of what most kitchens have, to be ticked where one begins with what is there */
             commonFoods: string[];
+            /** @description how amounts, lengths, heats and times may be said */
+            sayings: components["schemas"]["Saying"][];
         };
         /**
          * @description How a dough bakes: short, or in leaves with air between them.
@@ -1992,6 +1994,11 @@ export interface components {
             /** @description number of the revision that was changed */
             basedOn: number;
             design: components["schemas"]["PieDesign"];
+        };
+        /** @description A way to say something that is typed, to be shown where words were not understood. */
+        Saying: {
+            kind: components["schemas"]["EntryKind"];
+            words: string;
         };
         Scale: {
             design: components["schemas"]["PieDesign"];

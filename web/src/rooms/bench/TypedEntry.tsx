@@ -1,4 +1,5 @@
 import type { EntryKind, Food } from "../../api/client";
+import { defaults } from "../../api/generated/defaults";
 import { EntryField } from "../../ui/EntryField";
 import { useAssumed, useBenchContext, useMend } from "./BenchContext";
 
@@ -29,6 +30,7 @@ export function TypedEntry({ label, at, kind, words, food = undefined, after, st
       keep={() => {}}
       preview={(written) => preview(written === null ? null : typed(written))}
       mend={useMend(at)}
+      sayings={defaults.sayings.filter((one) => one.kind === kind).map((one) => one.words)}
     />
   );
 }
