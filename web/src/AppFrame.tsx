@@ -1,9 +1,10 @@
 import { Box, Flex } from "@chakra-ui/react";
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { Link, Navigate, Outlet, useLocation, useNavigate, useParams } from "react-router";
-import { answer, api, rememberToken, type Session } from "./api/client";
+import type { Session } from "./api/client";
 import { sessionQuery } from "./api/queries";
+import { useSignOut } from "./api/useSignOut";
 import { NotHere } from "./NotHere";
 import { Button } from "./ui/Button";
 import { Mark } from "./ui/Mark";
@@ -69,12 +70,7 @@ export function AppFrame() {
 
 function KitchenMenu({ session, here }: { session: Session; here: Session["kitchens"][number] }) {
   const navigate = useNavigate();
-  const client = useQueryClient();
-  const leave = async () => {
-    rememberToken(await answer(api.DELETE("/session")));
-    client.clear();
-    navigate("/sign-in");
-  };
+  const leave = useSignOut();
   const kitchens = session.kitchens.length > 1 ? session.kitchens : [];
   const items: MenuItem[] = [
     ...kitchens.map((one) => ({
