@@ -3,7 +3,7 @@ import type { Section, SectionLayer } from "../api/client";
 import { defaults } from "../api/generated/defaults";
 import { ink } from "../ui/theme";
 import { FoldSheet } from "./FoldSheet";
-import { bandPath, type Frame } from "./frame";
+import { bandPath, type Frame, foldBend } from "./frame";
 import { piecesOf } from "./textures";
 import { toneInk } from "./tones";
 
@@ -206,6 +206,20 @@ function foldInside({ x, y, insideMm }: Frame, section: Section) {
 }
 
 const STRIP_MM = 22;
+const FOLD_STEPS = 24;
+
+/** The upper sheet of a fold over a field: bent as the field is. */
+function foldedLid({ x, y }: Frame, { tin, fillTopMm }: Section, topMm: number): string {
+  const out = tin.rimRadiusMm;
+  const low = tin.crustMm;
+  const edge = (highMm: number, toMm: number) =>
+    Array.from({ length: FOLD_STEPS + 1 }, (_, step) => {
+      const at = (toMm * step) / FOLD_STEPS;
+      return `${x(at).toFixed(1)},${y(low + (highMm - low) * foldBend(at, out)).toFixed(1)}`;
+    });
+  const under = edge(Math.max(fillTopMm, low), tin.linedFloorRadiusMm).reverse();
+  return `M${edge(topMm, out).join(" L")} L${x(out)},${y(low)} L${under.join(" L")} Z`;
+}
 
 /** Strips of a lattice, cut across. */
 function strips({ x, y }: Frame, lid: NonNullable<Section["lid"]>, side: number, bottom: number): string {
@@ -216,6 +230,11 @@ function strips({ x, y }: Frame, lid: NonNullable<Section["lid"]>, side: number,
     if (to > from) bars.push(`M${x(from)},${y(bottom)} V${y(bottom + lid.thicknessMm)} H${x(to)} V${y(bottom)} Z`);
   }
   return bars.join(" ");
+}
+
+/** A lid over a field lies as flat as the field has it. */
+function flatLid({ x, y }: Frame, lid: NonNullable<Section["lid"]>, side: number, bottom: number): string {
+  return `M${x(Math.min(3, side * 0.03))},${y(bottom)} V${y(bottom + lid.thicknessMm)} H${x(side)} V${y(bottom)} Z`;
 }
 
 /** Half of a vent at the axis, headroom under the lid of a dish, and how far it hooks over the rim, mm. */
@@ -238,17 +257,11 @@ function lidPath({ x, y }: Frame, { tin, fillTopMm, form }: Section, lid: NonNul
 
 /** The lid on the filling: whole with its vent at the axis, or strips of a lattice; a fold curves down to its crimp. */
 function LidOver({ frame, section, lid, detail, isOutline }: LidProps) {
-  const { x, y } = frame;
   const bottom = Math.max(section.fillTopMm, section.tin.crustMm);
-  const top = bottom + lid.thicknessMm;
-  const out = section.tin.rimRadiusMm;
-  const side = section.form === "pot-pie" ? out : frame.insideMm(bottom);
-  const curve =
-    section.form === "folded"
-      ? `M${x(0)},${y(top)} C${x(out * 0.6)},${y(top)} ${x(out * 0.92)},${y(section.tin.crustMm + (top - section.tin.crustMm) * 0.4)} ${x(out)},${y(section.tin.crustMm)} L${x(frame.insideMm(section.tin.crustMm))},${y(section.tin.crustMm)} C${x(side * 0.9)},${y(section.tin.crustMm + (bottom - section.tin.crustMm) * 0.45)} ${x(side * 0.6)},${y(bottom)} ${x(0)},${y(bottom)} Z`
-      : lid.openShare >= defaults.latticeFromShare
-        ? strips(frame, lid, side, bottom)
-        : lidPath(frame, section, lid);
+  const side = section.form === "pot-pie" ? section.tin.rimRadiusMm : frame.insideMm(bottom);
+  const whole = isOutline ? flatLid(frame, lid, side, bottom) : lidPath(frame, section, lid);
+  const open = lid.openShare >= defaults.latticeFromShare ? strips(frame, lid, side, bottom) : whole;
+  const curve = section.form === "folded" ? foldedLid(frame, section, bottom + lid.thicknessMm) : open;
   return (
     <path
       data-lid

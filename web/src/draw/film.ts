@@ -1,7 +1,7 @@
 import { contours } from "d3-contour";
 import type { BakeFilm, BakeFrame, Section } from "../api/client";
 import { classOf } from "./fields";
-import type { Frame } from "./frame";
+import { type Frame, foldBend } from "./frame";
 
 type Grid = BakeFilm["grid"];
 
@@ -51,7 +51,7 @@ export function shapeOf(section: Section, frame: Frame, grid: Grid): Shape {
   const top = Math.max(section.fillTopMm, base + 0.1);
   const lid = section.lid?.thicknessMm ?? 0;
   const out = tin.rimRadiusMm;
-  const bend = (xMm: number) => (folded ? Math.max(0.04, 1 - (Math.min(xMm, out) / out) ** 2.2) : 1);
+  const bend = (xMm: number) => (folded ? foldBend(xMm, out) : 1);
   const height = (v: number, side: boolean) => {
     if (v <= 1) return v * base;
     const to = side && !folded ? Math.max(tin.depthMm, top) : top;

@@ -49,6 +49,9 @@ export function frameOf(section: Section, width: number, margins: Margins, mostH
   };
 }
 
+/** How high a fold still is at a place, against its middle: it comes down to its seam. */
+export const foldBend = (xMm: number, outMm: number) => Math.max(0.04, 1 - (Math.min(xMm, outMm) / outMm) ** 2.2);
+
 /** The outline of what lies between two heights inside the crust. */
 export function bandPath(frame: Frame, bottomMm: number, topMm: number): string {
   const { x, y, insideMm } = frame;

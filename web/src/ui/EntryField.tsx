@@ -191,6 +191,7 @@ const fieldLook = (size: Props<unknown>["size"], strong: boolean | undefined, pr
     background: "transparent",
     padding: "1px 0 0",
     lineHeight: "1.3",
+    textOverflow: "ellipsis",
     minHeight: "25px",
     fontWeight: size?.endsWith("page") ? "680" : strong ? "650" : "430",
     fontSize: size === "page" ? { base: "24px", sm: "page" } : size === "long-page" ? "24px" : "body",
