@@ -12,6 +12,7 @@ use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Forecast\Readings\ReadingName;
 use Hojaldre\Core\Forecast\Readings\ReadingState;
+use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\PieKind;
 use Hojaldre\Core\PieFile\PieFile;
@@ -42,6 +43,49 @@ final class OnHandTest extends TestCase
         self::assertThat($dairy, self::logicalAnd(self::greaterThan(300), self::lessThan(600)));
         $solids = array_sum(array_map(static fn ($one): float => $one->now->grams, $pie->solids()));
         self::assertThat($solids, self::logicalAnd(self::greaterThan(300), self::lessThan(700)));
+    }
+
+    /** Common practice, no source: vegetables first, meat seven tenths of that, cheese a third; under a custard solids take two fifths of the room. */
+    public function test_what_goes_in_stands_in_the_proportions_of_a_kitchen(): void
+    {
+        $pie = self::kind(self::pies(self::QUICHE), PieKind::Quiche)->forecast->pie;
+        [$leeks, $bacon, $gruyere] = array_map(static fn ($one): float => $one->now->grams, $pie->solids());
+        self::assertEqualsWithDelta(0.7, $bacon / $leeks, 0.03);
+        self::assertEqualsWithDelta(0.35, $gruyere / $leeks, 0.03);
+        $weights = Weights::of($pie);
+        self::assertEqualsWithDelta(0.42, $weights->solidMl / $weights->lined->volumeMl($weights->lined->depthMm() / 1.1), 0.02);
+        self::assertEqualsWithDelta(1.05, $weights->salt()->percent(), 0.35);
+    }
+
+    public function test_what_is_not_salty_by_itself_is_salted_to_what_most_like(): void
+    {
+        $pie = self::kind(self::pies(['leeks', 'mushrooms', 'egg', 'double-cream', 'shortcrust']), PieKind::Quiche)->forecast->pie;
+        self::assertEqualsWithDelta(1.05, Weights::of($pie)->salt()->percent(), 0.01);
+        self::assertTrue($pie->assumes('/seasonings/0/amount'));
+    }
+
+    /** A roux of 60 g of flour to a litre; not quite half as much sauce as what lies in it (common practice, no source). */
+    public function test_the_sauce_of_a_pot_pie_is_thickened_and_covers_what_lies_in_it(): void
+    {
+        $pie = self::kind(self::pies(['chicken-thigh', 'leeks', 'ready-puff', 'chicken-stock', 'flour']), PieKind::PotPie)->forecast->pie;
+        $sauce = $pie->custard();
+        self::assertNotNull($sauce);
+        self::assertEqualsWithDelta(0.06, $sauce->thickeners[0]->grams() / $sauce->dairies[0]->grams(), 0.005);
+        $solids = array_sum(array_map(static fn ($one): float => $one->now->grams, $pie->solids()));
+        self::assertEqualsWithDelta(0.45, $sauce->grams() / $solids, 0.02);
+    }
+
+    /** It comes out when it is set, safe in 8 kitchens of 10 and its roots are tender, and not long after. */
+    public function test_its_minutes_are_as_many_as_it_wants(): void
+    {
+        foreach (self::pies(self::QUICHE) as $one) {
+            $minutes = $one->forecast->pie->bake->minutes();
+            $safe = $one->forecast->reading(ReadingName::Safe);
+            self::assertNotNull($safe);
+            self::assertGreaterThanOrEqual($safe->high, $minutes, $one->kind->value);
+            self::assertLessThan($safe->high + 20, $minutes, $one->kind->value);
+            self::assertSame(round($minutes), $minutes);
+        }
     }
 
     public function test_without_eggs_nothing_is_poured(): void
