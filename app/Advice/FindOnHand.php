@@ -28,9 +28,10 @@ final class FindOnHand
     #[InPath]
     public function __invoke(Request $request, #[CurrentUser] User $user): JsonResponse
     {
-        $have = Body::read($request, OnHandWish::class)->foods(InKitchen::of($request));
+        $wish = Body::read($request, OnHandWish::class);
+        $have = $wish->foods(InKitchen::of($request));
         $words = $user->words();
 
-        return Json::response(new OnHandList(array_map(static fn (PieOnHand $one): OnHandAnswer => OnHandAnswer::of($one, $words), OnHand::pies($have, $user->eggs))));
+        return Json::response(new OnHandList(array_map(static fn (PieOnHand $one): OnHandAnswer => OnHandAnswer::of($one, $words), OnHand::pies($have, $user->eggs, $wish->tin))));
     }
 }

@@ -10,13 +10,17 @@ use App\Kitchen\Kitchen;
 use Hojaldre\Core\Document\ListOf;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Refusal\Refused;
+use Hojaldre\Core\Tin\Tin;
 
 /** What a cook has there. */
 #[Schema('OnHandWish')]
 final readonly class OnHandWish
 {
-    /** @param  list<TickedFood>  $foods  in the order in which they were ticked */
-    public function __construct(#[ListOf(TickedFood::class, 40)] public array $foods)
+    /**
+     * @param  list<TickedFood>  $foods  in the order in which they were ticked
+     * @param  Tin|null  $tin  for what stands in a tin; null for what each kind commonly stands in
+     */
+    public function __construct(#[ListOf(TickedFood::class, 40)] public array $foods, public ?Tin $tin)
     {
     }
 

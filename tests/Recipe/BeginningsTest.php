@@ -15,13 +15,19 @@ final class BeginningsTest extends TestCase
         $kitchen = $this->kitchen();
         $this->actingAs($this->member($kitchen));
         $have = array_map(static fn (string $id): array => ['id' => $id], ['leeks', 'gruyere', 'egg', 'double-cream', 'shortcrust']);
-        $pies = $this->postJson("/api/kitchens/$kitchen->id/on-hand", ['foods' => $have])->assertOk()->json('pies');
+        $pies = $this->postJson("/api/kitchens/$kitchen->id/on-hand", ['foods' => $have, 'tin' => null])->assertOk()->json('pies');
         self::assertIsArray($pies);
         $quiche = array_values(array_filter($pies, static fn (mixed $one): bool => is_array($one) && $one['kind'] === 'quiche'))[0];
         self::assertIsArray($quiche);
         self::assertSame('Quiche: leeks and gruyère', $quiche['design']['name']);
         self::assertMatchesRegularExpression('/^\d+ g leeks, \d+ g gruyère, \d large eggs, \d+ g double cream, [\d.]+ g /iu', $quiche['grams']);
         self::assertSame('24 cm straight tin, 3.5 cm deep', $quiche['tinLabel']);
+        // in a smaller tin there is less of it: 200 mm hold under 0.7 of what 240 do
+        $small = $this->postJson("/api/kitchens/$kitchen->id/on-hand", ['foods' => $have, 'tin' => ['shape' => 'round-straight', 'diameterMm' => 200, 'depthMm' => 35]])->assertOk()->json('pies');
+        self::assertIsArray($small);
+        $smaller = array_values(array_filter($small, static fn (mixed $one): bool => is_array($one) && $one['kind'] === 'quiche'))[0];
+        self::assertSame('20 cm straight tin, 3.5 cm deep', $smaller['tinLabel']);
+        self::assertEqualsWithDelta(0.69, $smaller['design']['layers'][0]['bought']['grams'] / $quiche['design']['layers'][0]['bought']['grams'], 0.04);
         // it is a design like any other
         $this->postJson("/api/kitchens/$kitchen->id/pies", $quiche['design'])->assertStatus(201);
     }
@@ -30,8 +36,8 @@ final class BeginningsTest extends TestCase
     {
         $kitchen = $this->kitchen();
         $this->actingAs($this->member($kitchen));
-        $this->postJson("/api/kitchens/$kitchen->id/on-hand", ['foods' => [['id' => 'flumpets']]])->assertStatus(422)->assertJsonPath('code', 'no-such-food')->assertJsonPath('at', '/foods');
-        $this->postJson("/api/kitchens/$kitchen->id/on-hand", ['foods' => []])->assertOk()->assertJsonPath('pies', []);
+        $this->postJson("/api/kitchens/$kitchen->id/on-hand", ['foods' => [['id' => 'flumpets']], 'tin' => null])->assertStatus(422)->assertJsonPath('code', 'no-such-food')->assertJsonPath('at', '/foods');
+        $this->postJson("/api/kitchens/$kitchen->id/on-hand", ['foods' => [], 'tin' => null])->assertOk()->assertJsonPath('pies', []);
     }
 
     public function test_a_food_like_another_is_in_the_stores_and_is_found_by_its_name(): void

@@ -262,15 +262,15 @@ export const beginningsQuery = (kitchen: string) =>
   });
 
 /** Pies that can be made of what is there. */
-export const onHandQuery = (kitchen: string, foods: string[]) =>
+export const onHandQuery = (kitchen: string, foods: string[], tin: PieDesign["tin"] | null) =>
   queryOptions({
-    queryKey: ["kitchen", kitchen, "on-hand", foods],
+    queryKey: ["kitchen", kitchen, "on-hand", foods, tin],
     queryFn: async ({ signal }) =>
       (
         await answer(
           api.POST("/kitchens/{kitchen}/on-hand", {
             params: { path: { kitchen } },
-            body: { foods: foods.map((id) => ({ id })) },
+            body: { foods: foods.map((id) => ({ id })), tin },
             signal,
           }),
         )

@@ -25,6 +25,7 @@ use Hojaldre\Core\Pie\StartingPlace;
 use Hojaldre\Core\PieFile\PieFile;
 use Hojaldre\Core\Refusal\Refused;
 use Hojaldre\Core\Seasoning\Salt;
+use Hojaldre\Core\Tin\Tin;
 
 /** Fills what a kind begins as with a filling, so that it fits the tin: the grams for this tin. */
 final readonly class Filler
@@ -46,14 +47,15 @@ final readonly class Filler
 
     private const LEAST_SALT_GRAMS = 0.5;
 
-    public function __construct(private Shelf $shelf, private EggSizing $eggs)
+    /** @param  Tin|null  $tin  for all that stands in a tin; null for what each kind commonly stands in */
+    public function __construct(private Shelf $shelf, private EggSizing $eggs, private ?Tin $tin = null)
     {
     }
 
     /** Null where this kind cannot be made of what is there. */
     public function pie(PieKind $kind, Filling $filling): ?Pie
     {
-        $pie = Beginning::of($kind);
+        $pie = $this->inTin(Beginning::of($kind), $kind);
         $pie = $pie->withCrust($pie->crust->withDough($this->shelf->dough($pie->crust->dough) ?? (self::takesAny($kind) ? $this->shelf->anyDough() : null) ?? $pie->crust->dough));
         $isPoured = in_array($kind, [PieKind::Quiche, PieKind::RawCrustTart], true) || $kind === PieKind::DeepPie && $this->shelf->hasEggs && $this->shelf->dairies !== [];
         if ($isPoured) {
@@ -65,6 +67,14 @@ final readonly class Filler
         }
 
         return $this->seasoned($this->heaped($pie, $kind, $filling, $sauce));
+    }
+
+    /** What is folded has no tin, and puff lies on its tray. */
+    private function inTin(Pie $pie, PieKind $kind): Pie
+    {
+        $hasTin = ! in_array($kind, [PieKind::Pasty, PieKind::HandPie, PieKind::PuffTart], true);
+
+        return $this->tin === null || ! $hasTin ? $pie : $pie->withTin($this->tin)->withAssumed(Assumed::without($pie->assumed, '/tin'));
     }
 
     /** A fold and a dish under a lid are closed with whatever dough there is. */

@@ -11,6 +11,7 @@ use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\Forecast\Readings\ReadingName;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\PieKind;
+use Hojaldre\Core\Tin\Tin;
 
 /** What can be made of what is there: kinds and fillings, baked, the one with the best readings first. */
 final readonly class OnHand
@@ -29,13 +30,14 @@ final readonly class OnHand
 
     /**
      * @param  list<Food>  $have  what was ticked
+     * @param  Tin|null  $tin  that is there too; null for what each kind commonly stands in
      * @return list<PieOnHand> at most six, the best first; none where nothing there fills a pie
      */
-    public static function pies(array $have, EggSizing $eggs): array
+    public static function pies(array $have, EggSizing $eggs, ?Tin $tin = null): array
     {
         $shelf = Shelf::of($have);
         $fillings = Filling::from($shelf, self::TRIED);
-        $filler = new Filler($shelf, $eggs);
+        $filler = new Filler($shelf, $eggs, $tin);
         $found = [];
         foreach (PieKind::cases() as $kind) {
             $best = null;

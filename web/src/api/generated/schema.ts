@@ -1679,6 +1679,7 @@ export interface components {
         OnHandWish: {
             /** @description in the order in which they were ticked */
             foods: components["schemas"]["TickedFood"][];
+            tin: components["schemas"]["Tin"] | null;
         };
         OtherAmount: {
             /** @description its id in the pantry */

@@ -3,11 +3,12 @@ import { useQuery } from "@tanstack/react-query";
 import { useMemo, useState } from "react";
 import type { OnHandPie, StoredFood } from "../../api/client";
 import { defaults } from "../../api/generated/defaults";
-import { foodsQuery, onHandQuery, sessionQuery } from "../../api/queries";
+import { foodsQuery, onHandQuery, sessionQuery, tinsQuery } from "../../api/queries";
 import { SmallCutaway } from "../../draw/SmallCutaway";
 import { foodFinder } from "../../food/findFood";
 import { Verdicts } from "../../forecast/Verdicts";
 import { Button } from "../../ui/Button";
+import { Choice } from "../../ui/Choice";
 import { Notice } from "../../ui/Notice";
 import { sunk } from "../../ui/sunk";
 import { useSettled } from "../../ui/useSettled";
@@ -33,7 +34,10 @@ export function OnHand({ kitchen }: { kitchen: string }) {
   const [ticked, setTicked] = useState(() => find(kitchen));
   const known = ticked.filter((id) => !foods || foods.some((one) => one.food.id === id));
   const asked = useSettled(known.join(" "), WAIT_MS).split(" ").filter(Boolean);
-  const pies = useQuery({ ...onHandQuery(kitchen, asked), enabled: asked.length > 0 && foods !== undefined });
+  const tins = useQuery(tinsQuery(kitchen)).data ?? [];
+  const [tin, setTin] = useState("");
+  const chosen = tins.find((one) => one.id === tin)?.tin ?? null;
+  const pies = useQuery({ ...onHandQuery(kitchen, asked, chosen), enabled: asked.length > 0 && foods !== undefined });
   const tick = (id: string) => {
     const to = ticked.includes(id) ? ticked.filter((one) => one !== id) : [...ticked, id].slice(-MOST_TICKED);
     localStorage.setItem(keyOf(kitchen), JSON.stringify(to));
@@ -60,7 +64,20 @@ export function OnHand({ kitchen }: { kitchen: string }) {
           </li>
         ))}
       </Flex>
-      <Another foods={foods} offered={offered} add={tick} />
+      <Flex gap="8px 20px" wrap="wrap" align="end">
+        <Another foods={foods} offered={offered} add={tick} />
+        {tins.length > 0 && (
+          <Choice
+            label="For which tin"
+            value={tin}
+            options={[
+              ["", "in the usual tin of each kind"],
+              ...tins.map((one): [string, string] => [one.id, `in ${one.name}`]),
+            ]}
+            choose={setTin}
+          />
+        )}
+      </Flex>
       {known.length > 0 && pies.error && <Notice title="That was not worked out.">{pies.error.message}</Notice>}
       {known.length > 0 && <Found kitchen={kitchen} pies={pies.data} working={pies.isFetching} />}
     </Box>
