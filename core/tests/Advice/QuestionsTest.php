@@ -112,6 +112,31 @@ final class QuestionsTest extends TestCase
         }
     }
 
+    public function test_a_vent_is_asked_in_hundredths_of_the_lid_that_are_open(): void
+    {
+        $pie = Beginning::of(PieKind::Pasty);
+        $pie = $pie->withLayers([new SolidLayer('potatoes', Pantry::food('potatoes'), Amount::of(600), [], null)])->withAssumed(Assumed::all('/crust/lid/openShare', '/crust/lid/glaze'));
+        $questions = [];
+        foreach (Questions::of($pie, EggSizing::Us) as $one) {
+            $questions[$one->place] = $one;
+        }
+        self::assertSame([0.0, 1.0, 3.0], array_map(static fn (Alternative $one): float => (float) $one->says->with['openPercent'], $questions['/crust/lid/openShare']->alternatives));
+        self::assertSame(['answer.glaze-none', 'answer.glaze-egg', 'answer.glaze-milk'], array_map(static fn (Alternative $one): string => $one->says->code, $questions['/crust/lid/glaze']->alternatives));
+    }
+
+    public function test_each_seasoning_is_asked_of_by_its_own_place(): void
+    {
+        $pie = TroutQuiche::pie()->withSeasonings([new Ingredient(Pantry::food('black-pepper'), Amount::of(1)), new Ingredient(Pantry::food('salt'), new Amount('some', 3, 1.5, 6))])
+            ->withAssumed(Assumed::all('/seasonings/1/amount'));
+        $question = Questions::of($pie, EggSizing::Us)[0];
+        $salt = array_map(static fn (Alternative $one): float => $one->pie === null ? 3.0 : $one->pie->seasonings[1]->grams(), $question->alternatives);
+        sort($salt);
+        self::assertSame([1.5, 3.0, 6.0], $salt);
+        foreach ($question->alternatives as $one) {
+            self::assertSame(1.0, ($one->pie ?? $pie)->seasonings[0]->grams(), 'the pepper stays');
+        }
+    }
+
     public function test_a_vague_amount_is_asked_at_its_least_and_its_most(): void
     {
         $pie = self::assuming('/layers/leeks/bought');
