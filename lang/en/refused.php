@@ -104,6 +104,7 @@ return [
     'refused.not-in-the-pie' => '"{text}" is not a layer of this pie yet. Put it in first, then weigh them together.',
     'refused.pan-of-one' => 'Choose two or more that were in one pan.',
     'refused.pan-not-a-weight' => 'Write what the pan holds without the pan itself, such as 520 g, not "{text}".',
+    'refused.no-such-gas-mark' => 'There is no gas mark {number}; they end at 10. Write gas 6, or degrees.',
     'refused.not-a-count' => 'Write how many pies, a whole number from 1 to 200.',
     'refused.no-such-food' => 'There is no food "{text}" here. Choose one from the list.',
     'refused.own-food-id' => 'The id of an own food is "own-" and up to 36 small letters, digits and hyphens.',

@@ -149,6 +149,9 @@ final readonly class OvenHeat
     /** @return array{Span, list<Statement>} */
     private static function celsius(Span $span, TemperatureScale $scale): array
     {
+        if ($scale === TemperatureScale::GasMark && $span->most > self::MOST_GAS_MARK) {
+            throw Refused::because('no-such-gas-mark', '', ['number' => $span->most]);
+        }
         $one = static fn (float $number): float => match ($scale) {
             TemperatureScale::Celsius => $number,
             TemperatureScale::Fahrenheit => Temperature::fahrenheit($number)->celsius,

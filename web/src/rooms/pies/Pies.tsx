@@ -36,7 +36,7 @@ export default function Pies() {
           <Button look="plain" onClick={() => setArchived(!archived)}>
             {archived ? "Back to the pies" : "Pies put away"}
           </Button>
-          {mayWrite && !archived && <NewPie acts={acts} />}
+          {mayWrite && !archived && <NewPie acts={acts} isFirst={pies?.length === 0} />}
         </Flex>
       </Flex>
       {acts.problem && <Refused problem={acts.problem} file={acts.file} dismiss={acts.dismiss} />}
@@ -110,7 +110,8 @@ function Search({ value, change }: { value: string; change: (to: string) => void
   );
 }
 
-function NewPie({ acts }: { acts: ReturnType<typeof usePieActs> }) {
+/** Where there is no pie yet, the empty tin has the button. */
+function NewPie({ acts, isFirst }: { acts: ReturnType<typeof usePieActs>; isFirst: boolean }) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
@@ -127,9 +128,11 @@ function NewPie({ acts }: { acts: ReturnType<typeof usePieActs> }) {
         }}
       />
       <Button onClick={() => input.current?.click()}>Open a pie file</Button>
-      <Button look="filled" onClick={acts.begin}>
-        New pie
-      </Button>
+      {!isFirst && (
+        <Button look="filled" onClick={acts.begin}>
+          New pie
+        </Button>
+      )}
     </>
   );
 }
