@@ -212,6 +212,39 @@ final class QuestionsTest extends TestCase
         }
     }
 
+    /** Of 49 g that weep, 20 g either way are not sure: the base is wider by the root of 1 and (1.2 * 0.41) squared, which is 1.11 (docs/model.md). */
+    public function test_a_weep_that_is_not_sure_widens_the_base_by_what_the_model_says(): void
+    {
+        $pie = TroutQuiche::soggy(315);
+        $leeks = $pie->solids()[0];
+        $vague = $pie->withLayer($leeks->withSteps([new Step('sweated', new Amount('about 315 g', 315, 295, 335))]));
+        $weeps = Weights::of($pie)->freeGrams;
+        [$sure, $unsure] = array_map(static fn ($one) => Readings::named(Readings::of(Weights::of($one), SimulatedBake::searching(Weights::of($one))), ReadingName::Base), [$pie, $vague]);
+        self::assertNotNull($sure);
+        self::assertNotNull($unsure);
+        self::assertEqualsWithDelta($sure->value, $unsure->value, 1e-9);
+        $by = hypot(1.0, 1.2 * 20 / $weeps);
+        self::assertEqualsWithDelta($by, ($unsure->high - $unsure->value) / ($sure->high - $sure->value), 0.01);
+        self::assertEqualsWithDelta($by, ($unsure->value - $unsure->low) / ($sure->value - $sure->low), 0.01);
+    }
+
+    /** A tenth of the filling that is not sure moves the minutes by 0.9 of a tenth, together with what kitchens differ by (docs/model.md). */
+    public function test_a_mass_that_is_not_sure_widens_the_minutes_by_what_the_model_says(): void
+    {
+        $pie = TroutQuiche::pie();
+        $custard = $pie->custard();
+        self::assertNotNull($custard);
+        $tenth = 0.1 * Weights::of($pie)->fillingGrams;
+        $milk = $custard->dairies[1];
+        $vague = $pie->withLayer($custard->with($custard->eggs, [$custard->dairies[0], new Ingredient($milk->food, new Amount('some', $milk->grams(), $milk->grams() - $tenth, $milk->grams() + $tenth))]));
+        [$sure, $unsure] = array_map(static fn ($one) => Readings::named(Readings::of(Weights::of($one), SimulatedBake::searching(Weights::of($one))), ReadingName::Safe), [$pie, $vague]);
+        self::assertNotNull($sure);
+        self::assertNotNull($unsure);
+        $share = static fn (float $end, float $value): float => abs($end - $value) / $value;
+        self::assertEqualsWithDelta(hypot($share($sure->high, $sure->value), 0.09), $share($unsure->high, $unsure->value), 0.002);
+        self::assertEqualsWithDelta(hypot($share($sure->low, $sure->value), 0.09), $share($unsure->low, $unsure->value), 0.002);
+    }
+
     private static function asked(string $place): Question
     {
         return Questions::of(self::assuming($place), EggSizing::Us)[0];
