@@ -27,6 +27,8 @@ final readonly class OnHandWish
     /** @return list<Food> */
     public function foods(Kitchen $kitchen): array
     {
-        return array_map(static fn (TickedFood $one): Food => KitchenFood::named($kitchen, $one->id) ?? throw Refused::because('no-such-food', '/foods', ['text' => $one->id]), $this->foods);
+        $ids = array_values(array_unique(array_map(static fn (TickedFood $one): string => $one->id, $this->foods)));
+
+        return array_map(static fn (string $id): Food => KitchenFood::named($kitchen, $id) ?? throw Refused::because('no-such-food', '/foods', ['text' => $id]), $ids);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Recipe;
 
 use App\Kitchen\Role;
+use App\Pie\Defaults;
+use Hojaldre\Core\Food\Pantry;
 use Tests\TestCase;
 
 /** Ways to begin that are asked of the server: what is on hand, a food like another, one pan. */
@@ -30,6 +32,18 @@ final class BeginningsTest extends TestCase
         self::assertEqualsWithDelta(0.69, $smaller['design']['layers'][0]['bought']['grams'] / $quiche['design']['layers'][0]['bought']['grams'], 0.04);
         // it is a design like any other
         $this->postJson("/api/kitchens/$kitchen->id/pies", $quiche['design'])->assertStatus(201);
+    }
+
+    public function test_all_that_may_be_ticked_is_in_the_pantry_once_and_a_food_ticked_twice_is_there_once(): void
+    {
+        $common = Defaults::usual()->commonFoods;
+        self::assertSame($common, array_values(array_unique($common)));
+        foreach ($common as $id) {
+            self::assertNotNull(Pantry::family($id), $id);
+        }
+        $kitchen = $this->kitchen();
+        $this->actingAs($this->member($kitchen));
+        $this->postJson("/api/kitchens/$kitchen->id/on-hand", ['foods' => [['id' => 'leeks'], ['id' => 'leeks']], 'tin' => null])->assertOk();
     }
 
     public function test_a_food_that_is_not_known_is_named(): void

@@ -130,7 +130,7 @@ final readonly class IngredientReader
         $egg = ['egg' => 'egg', 'yolk' => 'egg-yolk', 'white' => 'egg-white', 'sausage' => 'sausage-meat'][$unit] ?? null;
         $found = $this->names->likely($words);
         if ($egg !== null && ($found === [] || $found[0]->food->role !== Role::Egg && $unit !== 'sausage')) {
-            return [new FoundName(Pantry::food($egg), $unit, 0, 0), ...array_values(array_filter($found, static fn (FoundName $one): bool => false))];
+            return [new FoundName(Pantry::food($egg), $unit, 0, 0)];
         }
         $isSpice = UnitWords::isLoose($unit) || in_array($unit, ['tsp', ''], true) && ($amount->parts === [] || $unit === 'tsp');
 

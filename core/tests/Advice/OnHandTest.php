@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Advice;
 
+use Hojaldre\Core\Advice\OnHand\Filling;
 use Hojaldre\Core\Advice\OnHand\OnHand;
 use Hojaldre\Core\Advice\OnHand\PieOnHand;
+use Hojaldre\Core\Advice\OnHand\Shelf;
 use Hojaldre\Core\Food\EggSizing;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
@@ -128,6 +130,14 @@ final class OnHandTest extends TestCase
             self::assertSame([], $layer->steps, $layer->id);
         }
         self::assertSame(ReadingState::Inside, $pasty->forecast->reading(ReadingName::Safe)?->state);
+    }
+
+    public function test_the_fillings_that_are_tried_are_unlike_each_other(): void
+    {
+        $fillings = Filling::from(Shelf::of(array_map(Pantry::food(...), ['leeks', 'mushrooms', 'pumpkin', 'streaky-bacon', 'salmon', 'minced-beef', 'gruyere', 'feta', 'cheddar'])), 3);
+        $foods = array_merge(...array_map(static fn (Filling $one): array => self::names($one->foods()), $fillings));
+        self::assertCount(9, $foods);
+        self::assertCount(9, array_unique($foods), 'three fillings of three, none twice');
     }
 
     public function test_herbs_fat_and_garlic_fill_no_pie(): void

@@ -123,3 +123,12 @@ export async function answer<T>(call: Promise<{ data?: T; error?: unknown; respo
   const problem = got.error as Problem | undefined;
   throw new ApiProblem(problem?.mend ? problem : { ...offline, status: got.response.status });
 }
+
+/** What to do about one field of what was sent; "" is all of it. */
+export const mendAt = (problem: Problem | null, at: string) => problem?.refusals.find((one) => one.at === at)?.mend;
+
+/** The problem of an answer that was refused or did not come; what else was thrown is a fault of ours. */
+export function problemOf(thrown: unknown): Problem {
+  if (thrown instanceof ApiProblem) return thrown.problem;
+  throw thrown;
+}

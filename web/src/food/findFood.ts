@@ -1,5 +1,6 @@
 import MiniSearch from "minisearch";
 import type { StoredFood } from "../api/client";
+import { shortName } from "./shortName";
 
 type Named = { id: number; food: number; name: string };
 
@@ -27,7 +28,7 @@ const stemmed = (words: string) =>
 export function foodFinder<T extends Pick<StoredFood, "food" | "names">>(foods: T[]): (words: string) => T[] {
   const named: Named[] = [];
   foods.forEach((one, food) => {
-    for (const name of new Set([one.food.name, one.food.name.split(",")[0] ?? "", ...one.names])) {
+    for (const name of new Set([one.food.name, shortName(one.food.name), ...one.names])) {
       named.push({ id: named.length, food, name });
     }
   });

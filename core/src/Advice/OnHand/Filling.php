@@ -39,7 +39,7 @@ final readonly class Filling
     }
 
     /**
-     * Those that can be made from a shelf, the ones that use most of it first; no cheese alone.
+     * Some that can be made from a shelf, the ones that use most of it first, each as unlike those before as can be; no cheese alone.
      *
      * @return list<self>
      */
@@ -65,7 +65,25 @@ final readonly class Filling
         }
         usort($fillings, static fn (self $a, self $b): int => count($b->parts) <=> count($a->parts));
 
-        return array_slice($fillings, 0, $most);
+        return self::unlike($fillings, $most);
+    }
+
+    /**
+     * @param  list<self>  $fillings
+     * @return list<self>
+     */
+    private static function unlike(array $fillings, int $most): array
+    {
+        $chosen = $used = [];
+        while ($fillings !== [] && count($chosen) < $most) {
+            $again = array_map(static fn (self $one): int => count(array_filter($one->foods(), static fn (Food $food): bool => isset($used[$food->id]))) - count($one->parts), $fillings);
+            $at = (int) array_search(min($again), $again, true);
+            $chosen[] = $fillings[$at];
+            $used += array_fill_keys(array_map(static fn (Food $food): string => $food->id, $fillings[$at]->foods()), true);
+            array_splice($fillings, $at, 1);
+        }
+
+        return $chosen;
     }
 
     /**

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { type ReactNode, useEffect, useRef, useState } from "react";
 import type { RecipeLine } from "../../api/client";
+import { shortName } from "../../food/shortName";
 import { grams } from "../../ui/numbers";
 
 type Props = {
@@ -156,7 +157,7 @@ function Guesses({ line }: { line: RecipeLine }) {
   );
 }
 
-const short = (name: string) => name.split(",")[0]?.toLowerCase() ?? name;
+const short = (name: string) => shortName(name).toLowerCase();
 
 /** Whether the line says the name itself; where it does not, the guess is told. */
 function mentions(text: string, name: string): boolean {

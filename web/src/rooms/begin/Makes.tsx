@@ -1,6 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import type { PieDesign, ReadRecipe } from "../../api/client";
 import { SmallCutaway } from "../../draw/SmallCutaway";
+import { shortName } from "../../food/shortName";
 import { answered } from "../../pie/assumed";
 import { useWidth } from "../../ui/useWidth";
 
@@ -68,7 +69,7 @@ const isStageSaid = (design: PieDesign, at: number) =>
 const sum = (list: { amount: { grams: number } }[]) => list.reduce((grams, one) => grams + one.amount.grams, 0);
 
 const named = (list: { food: { name: string } }[]) =>
-  list.map((one) => one.food.name.split(",")[0]?.toLowerCase()).join(", ");
+  list.map((one) => shortName(one.food.name).toLowerCase()).join(", ");
 
 const nameOf = (layer: Layer) =>
   layer.kind === "custard" ? (layer.eggs.length > 0 ? "Custard" : "Sauce") : layer.food.name;

@@ -3,9 +3,11 @@ import { useQuery } from "@tanstack/react-query";
 import { useMemo, useState } from "react";
 import type { OnHandPie, StoredFood } from "../../api/client";
 import { defaults } from "../../api/generated/defaults";
-import { foodsQuery, onHandQuery, sessionQuery, tinsQuery } from "../../api/queries";
+import { foodsQuery, onHandQuery, tinsQuery } from "../../api/queries";
+import { useMayWrite } from "../../api/useMayWrite";
 import { SmallCutaway } from "../../draw/SmallCutaway";
 import { foodFinder } from "../../food/findFood";
+import { shortName } from "../../food/shortName";
 import { Verdicts } from "../../forecast/Verdicts";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
@@ -91,7 +93,7 @@ function clear(kitchen: string, setTicked: (to: string[]) => void) {
 
 /** A word on a rule; what is there sinks into it. */
 function Tick({ id, foods, on, tick }: { id: string; foods: StoredFood[]; on: boolean; tick: () => void }) {
-  const name = foods.find((one) => one.food.id === id)?.food.name.split(",")[0] ?? id;
+  const name = shortName(foods.find((one) => one.food.id === id)?.food.name ?? id);
   return (
     <chakra.button
       type="button"
@@ -167,7 +169,7 @@ function Another({ foods, offered, add }: { foods: StoredFood[]; offered: string
 function Found({ kitchen, pies, working }: { kitchen: string; pies: OnHandPie[] | undefined; working: boolean }) {
   const { go, trouble, busy } = useToBench(kitchen);
   const [all, setAll] = useState(false);
-  const mayWrite = useQuery(sessionQuery).data?.kitchens.find((one) => one.id === kitchen)?.role !== "guest";
+  const mayWrite = useMayWrite(kitchen);
   return (
     <Box paddingTop="14px" aria-busy={working}>
       <Box role="status" color="ink2">

@@ -4,7 +4,8 @@ import { useEffect, useMemo, useState } from "react";
 import { Link, useParams } from "react-router";
 import { Questions } from "../../advice/Questions";
 import { ApiProblem, type PieDesign, type Question, type ReadRecipe } from "../../api/client";
-import { foodsQuery, recipeQuery, roughQuery, sessionQuery } from "../../api/queries";
+import { foodsQuery, recipeQuery, roughQuery } from "../../api/queries";
+import { useMayWrite } from "../../api/useMayWrite";
 import { useOwnFoods } from "../../api/useOwnFoods";
 import { useQuestions } from "../../api/useQuestions";
 import { spokenName } from "../../food/spokenName";
@@ -68,7 +69,7 @@ function Read({ kitchen, text, read, isKind, write }: ReadProps) {
   const asking = useQuestions(kitchen, design);
   const client = useQueryClient();
   const foods = useQuery(foodsQuery(kitchen)).data ?? [];
-  const mayWrite = useQuery(sessionQuery).data?.kitchens.find((one) => one.id === kitchen)?.role !== "guest";
+  const mayWrite = useMayWrite(kitchen);
   // the first line that waits says it by the name that is known now
   const own = useOwnFoods(kitchen, foods, (called) => {
     const words = read.lines.find((line) => line.kind === "waiting")?.text;

@@ -3,7 +3,8 @@ import { useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useParams } from "react-router";
 import { ApiProblem, type Pie, type PieDesign, type Reading, type WayOut } from "../../api/client";
-import { pieQuery, sessionQuery } from "../../api/queries";
+import { pieQuery } from "../../api/queries";
+import { useMayWrite } from "../../api/useMayWrite";
 import { pointerOf } from "../../pie/assumed";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
@@ -55,8 +56,7 @@ export default function BenchRoom() {
 
 function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Draft | null }) {
   const bench = useBench(kitchen, pie, draft);
-  const session = useQuery(sessionQuery).data;
-  const mayWrite = session?.kitchens.find((one) => one.id === kitchen)?.role !== "guest";
+  const mayWrite = useMayWrite(kitchen);
   const [applied, setApplied] = useState<{ act: string; design: unknown; before: Before } | null>(null);
   const [panel, setPanel] = useState<Panel>("cutaway");
   const area = useRef<HTMLDivElement>(null);

@@ -2,10 +2,11 @@ import { Box, chakra } from "@chakra-ui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useEffect, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { ApiProblem, answer, api, type Problem, rememberToken, type Session } from "../../api/client";
+import { answer, api, mendAt, type Problem, problemOf, rememberToken, type Session } from "../../api/client";
 import { invitationQuery, sessionQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Door } from "../../ui/Door";
+import { EmailField } from "../../ui/EmailField";
 import { Notice } from "../../ui/Notice";
 import { savedAt } from "../../ui/numbers";
 import { TextField } from "../../ui/TextField";
@@ -27,11 +28,11 @@ export default function InvitationRoom() {
       const joined = rememberToken(await call());
       client.clear();
       client.setQueryData(sessionQuery.queryKey, joined);
-      const there = joined.kitchens.find((one) => one.name === invitation?.kitchen) ?? joined.kitchens[0];
+      const before = session?.kitchens.map((one) => one.id) ?? [];
+      const there = joined.kitchens.find((one) => !before.includes(one.id)) ?? joined.kitchens[0];
       navigate(there ? `/k/${there.id}/pies` : "/", { replace: true });
     } catch (thrown) {
-      if (!(thrown instanceof ApiProblem)) throw thrown;
-      setProblem(thrown.problem);
+      setProblem(problemOf(thrown));
     }
   };
   const path = { token };
@@ -90,24 +91,16 @@ function Newcomer({ problem, join, token }: NewcomerProps) {
     setBusy(true);
     void join({ name: name.trim(), email: email.trim(), password }).finally(() => setBusy(false));
   };
-  const mendAt = (at: string) => problem?.refusals.find((one) => one.at === at)?.mend;
   return (
     <chakra.form onSubmit={enter} noValidate>
-      <TextField name="Your name" value={name} change={setName} mend={mendAt("/name")} autoComplete="name" />
-      <TextField
-        name="E-mail"
-        type="email"
-        value={email}
-        change={setEmail}
-        mend={mendAt("/email")}
-        autoComplete="username"
-      />
+      <TextField name="Your name" value={name} change={setName} mend={mendAt(problem, "/name")} autoComplete="name" />
+      <EmailField value={email} change={setEmail} mend={mendAt(problem, "/email")} />
       <TextField
         name="A password, ten letters or more"
         type="password"
         value={password}
         change={setPassword}
-        mend={mendAt("/password")}
+        mend={mendAt(problem, "/password")}
         autoComplete="new-password"
       />
       <Button look="filled" type="submit" minHeight="46px" width="100%" marginTop="6px" disabled={busy}>

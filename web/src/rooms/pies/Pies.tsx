@@ -3,7 +3,8 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import type { PieSummary, Problem } from "../../api/client";
-import { piesQuery, sessionQuery } from "../../api/queries";
+import { piesQuery } from "../../api/queries";
+import { useMayWrite } from "../../api/useMayWrite";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { EmptyTin } from "./EmptyTin";
@@ -18,8 +19,7 @@ export default function Pies() {
   const [archived, setArchived] = useState(false);
   const [letters, setLetters] = useState("");
   const { data: pies, error, refetch } = useQuery(piesQuery(kitchen, archived));
-  const session = useQuery(sessionQuery).data;
-  const mayWrite = session?.kitchens.find((one) => one.id === kitchen)?.role !== "guest";
+  const mayWrite = useMayWrite(kitchen);
   const acts = usePieActs(kitchen);
   useEffect(() => {
     document.title = "Pies, Hojaldre";

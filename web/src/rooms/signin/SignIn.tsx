@@ -2,10 +2,11 @@ import { Box, chakra } from "@chakra-ui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useEffect, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
-import { ApiProblem, answer, api, type Problem, rememberToken } from "../../api/client";
+import { answer, api, mendAt, type Problem, problemOf, rememberToken } from "../../api/client";
 import { sessionQuery } from "../../api/queries";
 import { Button } from "../../ui/Button";
 import { Door } from "../../ui/Door";
+import { EmailField } from "../../ui/EmailField";
 import { Notice } from "../../ui/Notice";
 import { recessPath } from "../../ui/recess";
 import { TextField } from "../../ui/TextField";
@@ -37,33 +38,24 @@ export default function SignIn() {
       const next = search.get("next") ?? "";
       navigate(/^\/(k|invite)\//.test(next) ? next : "/", { replace: true });
     } catch (thrown) {
-      if (!(thrown instanceof ApiProblem)) throw thrown;
-      setProblem(thrown.problem);
+      setProblem(problemOf(thrown));
     } finally {
       setBusy(false);
     }
   };
 
-  const mendAt = (at: string) => problem?.refusals.find((refusal) => refusal.at === at)?.mend;
   return (
     <Door title="Know what the oven will do before you light it.">
       <Recess />
       <chakra.form onSubmit={enter} paddingInline="28px" noValidate>
         {problem && problem.refusals.length === 0 && <Notice title="That did not work.">{problem.mend}</Notice>}
-        <TextField
-          name="E-mail"
-          type="email"
-          value={email}
-          change={setEmail}
-          mend={mendAt("/email")}
-          autoComplete="username"
-        />
+        <EmailField value={email} change={setEmail} mend={mendAt(problem, "/email")} />
         <TextField
           name="Password"
           type="password"
           value={password}
           change={setPassword}
-          mend={mendAt("/password")}
+          mend={mendAt(problem, "/password")}
           autoComplete="current-password"
         />
         <Button look="filled" type="submit" minHeight="46px" width="100%" marginTop="6px" disabled={busy}>

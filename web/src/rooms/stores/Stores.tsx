@@ -1,8 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
-import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { useParams } from "react-router";
-import { sessionQuery } from "../../api/queries";
+import { useMayWrite } from "../../api/useMayWrite";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { Foods } from "./Foods";
@@ -14,8 +13,7 @@ import { useStores } from "./useStores";
 export default function StoresRoom() {
   const { kitchen = "" } = useParams();
   const stores = useStores(kitchen);
-  const session = useQuery(sessionQuery).data;
-  const mayWrite = session?.kitchens.find((one) => one.id === kitchen)?.role !== "guest";
+  const mayWrite = useMayWrite(kitchen);
   useEffect(() => {
     document.title = "Stores, Hojaldre";
   }, []);

@@ -1,12 +1,13 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useEffect, useState } from "react";
-import { ApiProblem, answer, api, type Problem, rememberToken, type Session } from "../../api/client";
+import { answer, api, mendAt, type Problem, problemOf, rememberToken, type Session } from "../../api/client";
 import { sessionQuery } from "../../api/queries";
 import { type Units, useUnits } from "../../api/useUnits";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
-import { readText } from "../../ui/entry";
+import { type ReadResult, readText } from "../../ui/entry";
+import { Notice } from "../../ui/Notice";
 import { Part } from "../../ui/Part";
 import { RecessChoice } from "../../ui/RecessChoice";
 import { chooseScheme, chosenScheme, type Scheme } from "../../ui/scheme";
@@ -70,22 +71,22 @@ function Line({ words, children }: { words: string; children: React.ReactNode })
 
 function Name({ user }: { user: NonNullable<Session["user"]> }) {
   const client = useQueryClient();
-  const keep = async (name: string) => {
-    client.setQueryData(
-      sessionQuery.queryKey,
-      rememberToken(await answer(api.PUT("/session/name", { body: { name } }))),
-    );
+  // it is stored before it stands: what does not come through stays as typed
+  const store = async (words: string): Promise<ReadResult<string>> => {
+    const read = readText(words, 1, 80);
+    if (!read.ok) return read;
+    try {
+      const session = await answer(api.PUT("/session/name", { body: { name: read.value } }));
+      client.setQueryData(sessionQuery.queryKey, rememberToken(session));
+      return read;
+    } catch (thrown) {
+      return { ok: false, mend: problemOf(thrown).mend };
+    }
   };
   return (
     <Part name="Name">
       <Line words="In the kitchen">
-        <EntryField
-          label="Your name"
-          words={user.name}
-          strong
-          read={(words) => readText(words, 1, 80)}
-          keep={(name) => void keep(name)}
-        />
+        <EntryField label="Your name" words={user.name} strong read={store} keep={() => {}} />
       </Line>
       <Line words="You sign in as">{user.email}</Line>
     </Part>
@@ -93,9 +94,12 @@ function Name({ user }: { user: NonNullable<Session["user"]> }) {
 }
 
 function Measures({ units }: { units: Units }) {
-  const choose = useUnits();
+  const put = useUnits();
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const choose = async (change: Partial<Units>) => setProblem(await put(change));
   return (
     <Part name="Units">
+      {problem && <Notice title="That is not changed.">{problem.mend}</Notice>}
       <Line words="Cups and spoons">
         <RecessChoice
           label="Cups and spoons"
@@ -156,11 +160,9 @@ function Password() {
       setWanted("");
       setSaid("The password is changed. Other devices are signed out.");
     } catch (thrown) {
-      if (!(thrown instanceof ApiProblem)) throw thrown;
-      setProblem(thrown.problem);
+      setProblem(problemOf(thrown));
     }
   };
-  const mendAt = (at: string) => problem?.refusals.find((one) => one.at === at)?.mend;
   return (
     <Part name="Password">
       <chakra.form onSubmit={change} noValidate paddingTop="12px" maxWidth="360px">
@@ -169,7 +171,7 @@ function Password() {
           type="password"
           value={now}
           change={setNow}
-          mend={mendAt("/now") ?? (problem && problem.refusals.length === 0 ? problem.mend : undefined)}
+          mend={mendAt(problem, "/now") ?? (problem && problem.refusals.length === 0 ? problem.mend : undefined)}
           autoComplete="current-password"
         />
         <TextField
@@ -177,7 +179,7 @@ function Password() {
           type="password"
           value={wanted}
           change={setWanted}
-          mend={mendAt("/wanted")}
+          mend={mendAt(problem, "/wanted")}
           autoComplete="new-password"
         />
         <Button type="submit" disabled={now === "" || wanted === ""}>
@@ -197,9 +199,12 @@ function Devices() {
   const client = useQueryClient();
   const [said, setSaid] = useState("");
   const shut = async () => {
-    const session = await answer(api.DELETE("/sessions"));
-    client.setQueryData(sessionQuery.queryKey, rememberToken(session));
-    setSaid("All other devices are signed out.");
+    try {
+      client.setQueryData(sessionQuery.queryKey, rememberToken(await answer(api.DELETE("/sessions"))));
+      setSaid("All other devices are signed out.");
+    } catch (thrown) {
+      setSaid(problemOf(thrown).mend);
+    }
   };
   return (
     <Part name="Other devices">

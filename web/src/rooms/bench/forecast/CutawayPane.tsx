@@ -4,6 +4,7 @@ import type { Forecast, PieDesign } from "../../../api/client";
 import { CurvesChart } from "../../../draw/Curves";
 import { Cutaway } from "../../../draw/Cutaway";
 import type { FieldName } from "../../../draw/fields";
+import { shortName } from "../../../food/shortName";
 import { grams, number } from "../../../ui/numbers";
 import { RecessChoice } from "../../../ui/RecessChoice";
 import { useWidth } from "../../../ui/useWidth";
@@ -100,7 +101,7 @@ export const CutawayPane = memo(function CutawayPane({ forecast, design, of, bef
 function WaterLedger({ forecast, design }: { forecast: Forecast; design: PieDesign }) {
   const { ledger } = forecast;
   const names = new Map(
-    design.layers.map((layer) => [layer.id, layer.kind === "custard" ? "" : (layer.food.name.split(",")[0] ?? "")]),
+    design.layers.map((layer) => [layer.id, layer.kind === "custard" ? "" : shortName(layer.food.name)]),
   );
   const rows = ledger.layers.filter((row) => row.drivenOffGrams >= 0.5 || row.weepGrams >= 0.5);
   return (

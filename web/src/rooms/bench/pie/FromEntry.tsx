@@ -2,6 +2,7 @@ import { Box, Flex } from "@chakra-ui/react";
 import { useContext } from "react";
 import type { PieDesign } from "../../../api/client";
 import { usePlaces } from "../../../api/usePlaces";
+import { shortName } from "../../../food/shortName";
 import { setAt } from "../../../pie/pointer";
 import { Choice } from "../../../ui/Choice";
 import { Folded } from "../../../ui/Folded";
@@ -17,7 +18,7 @@ export function FromFolded({ layers }: { layers: Layer[] }) {
   const all = [...new Set(layers.map((layer) => layer.fromCelsius))].sort((a, b) => a - b);
   const words = all.map((celsius) => {
     const these = layers.flatMap((layer, index) => (layer.fromCelsius === celsius ? [{ layer, index }] : []));
-    const names = these.map(({ layer }) => nameOf(layer).split(",")[0]?.toLowerCase()).join(" and ");
+    const names = these.map(({ layer }) => shortName(nameOf(layer)).toLowerCase()).join(" and ");
     return {
       words: all.length === 1 ? `all ${title(celsius)}` : `${names} ${title(celsius)}`,
       assumed: these.some(

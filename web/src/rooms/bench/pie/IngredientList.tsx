@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { Fragment, useState } from "react";
 import type { Ingredient } from "../../../api/client";
+import { shortName } from "../../../food/shortName";
 import { removed } from "../../../pie/pointer";
 import { grams } from "../../../ui/numbers";
 import { RemoveButton } from "../../../ui/RemoveButton";
@@ -58,6 +59,6 @@ export function IngredientList({ kind, at, list }: { kind: Kind; at: string; lis
 
 /** "5 large" eggs, "240 ml" single cream; not "Egg, without shell". */
 function plainName({ food }: Ingredient): string {
-  const name = (food.name.split(",")[0] ?? food.name).toLowerCase();
+  const name = shortName(food.name).toLowerCase();
   return name === "egg" ? "eggs" : name;
 }

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import { answer, api, type PieDesign, type SolidLayer } from "../../../api/client";
+import { shortName } from "../../../food/shortName";
 import { setAt } from "../../../pie/pointer";
 import { Button } from "../../../ui/Button";
 import { EntryField } from "../../../ui/EntryField";
@@ -12,7 +13,7 @@ const nowGrams = (layer: SolidLayer) => layer.steps.at(-1)?.after.grams ?? layer
 const sum = (layers: SolidLayer[], of: (layer: SolidLayer) => number) =>
   layers.reduce((total, one) => total + of(one), 0);
 const names = (layers: SolidLayer[]) => {
-  const all = layers.map((one) => one.food.name.split(",")[0]?.toLowerCase() ?? "");
+  const all = layers.map((one) => shortName(one.food.name).toLowerCase());
   return [all.slice(0, -1).join(", "), all.at(-1)].filter(Boolean).join(" and ");
 };
 

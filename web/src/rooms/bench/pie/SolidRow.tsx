@@ -5,6 +5,7 @@ import type { Ledger, SolidLayer } from "../../../api/client";
 import { defaults } from "../../../api/generated/defaults";
 import { foodsQuery } from "../../../api/queries";
 import { readWords } from "../../../api/words";
+import { shortName } from "../../../food/shortName";
 import { setAt } from "../../../pie/pointer";
 import { EntryField } from "../../../ui/EntryField";
 import { grams } from "../../../ui/numbers";
@@ -93,7 +94,7 @@ export const SolidRow = memo(function SolidRow({ layer, index, count, water }: P
         </Box>
       )}
       <WeightBar bought={layer.bought.grams} now={now.grams} />
-      {swapping && <Swap name={plain(name)} at={at} close={() => setSwapping(false)} />}
+      {swapping && <Swap name={shortName(name)} at={at} close={() => setSwapping(false)} />}
     </StackRow>
   );
 });
@@ -130,5 +131,3 @@ function WeightBar({ bought, now }: { bought: number; now: number }) {
     </Box>
   );
 }
-
-const plain = (name: string) => name.split(",")[0] ?? name;
