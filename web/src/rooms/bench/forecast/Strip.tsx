@@ -79,17 +79,28 @@ function Short({ reading, was, open }: { reading: Reading; was: Reading | undefi
       cursor="pointer"
     >
       <Flex align="baseline" gap="6px" whiteSpace="nowrap" overflow="hidden">
-        <Box as="span" fontWeight="680">
-          {reading.title}
-        </Box>
-        {reading.value !== null && !reading.words.length && !trouble && (
-          <Box as="span" color="ink2" display={{ base: "none", lg: "inline" }}>
-            {number(reading.value, reading.decimals)} {reading.shortUnit}
+        {/* a value that does not fit beside its word wraps out of sight: half a number would be misread */}
+        <Flex
+          flex={{ base: "0 0 auto", lg: "1 1 0" }}
+          minWidth="0"
+          wrap="wrap"
+          columnGap="6px"
+          height="1.5em"
+          overflow="hidden"
+        >
+          <Box as="span" fontWeight="680">
+            {reading.title}
           </Box>
-        )}
+          {reading.value !== null && !reading.words.length && !trouble && (
+            <Box as="span" color="ink2" display={{ base: "none", lg: "inline" }}>
+              {number(reading.value, reading.decimals)} {reading.shortUnit}
+            </Box>
+          )}
+        </Flex>
         <Box
           as="span"
           marginLeft="auto"
+          flexShrink={{ base: 1, lg: 0 }}
           overflow="hidden"
           textOverflow="ellipsis"
           {...(trouble
