@@ -12,6 +12,14 @@ enum Deed: string
     case PieCopied = 'pie-copied';
     case PiePutAway = 'pie-put-away';
     case PieTakenOut = 'pie-taken-out';
+    case BatchPutDown = 'batch-put-down';
+    case BatchSaved = 'batch-saved';
+    case BatchPutAway = 'batch-put-away';
+    case BatchTakenOut = 'batch-taken-out';
+    case DoughWritten = 'dough-written';
+    case DoughDropped = 'dough-dropped';
+    case DoughIntoPies = 'dough-into-pies';
+    case WaterLogged = 'water-logged';
     case FoodWritten = 'food-written';
     case FoodDropped = 'food-dropped';
     case PriceSet = 'price-set';

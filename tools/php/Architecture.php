@@ -28,12 +28,13 @@ final class Architecture
         'Seasoning' => [],
         'Safety' => ['Statement'],
         'Oven' => ['Document'],
-        'Pastry' => ['Refusal', 'Document', 'Food', 'Tin', 'Oven'],
+        'Pastry' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Oven'],
         'Pie' => ['Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Custard', 'Moisture', 'Seasoning', 'Oven', 'Pastry'],
         'Recipe' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Custard', 'Oven', 'Pastry', 'Pie'],
         'PieFile' => ['Refusal', 'Document', 'Pastry', 'Pie'],
         'Bake' => ['Food', 'Safety', 'Oven', 'Pastry'],
         'Forecast' => ['Statement', 'Document', 'Food', 'Tin', 'Custard', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake'],
+        'Batch' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Pastry', 'Pie', 'Forecast'],
         'Advice' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Custard', 'Seasoning', 'Oven', 'Pastry', 'Pie', 'PieFile', 'Bake', 'Forecast'],
     ];
 

@@ -40,7 +40,7 @@ final readonly class Pantry
             bindsGramsPerGram: $binds,
             safeCelsius: $safe,
             pieces: $pieces,
-            allergens: array_map(Allergen::from(...), array_values($allergens)),
+            allergens: array_map(Allergen::from(...), $allergens),
             doughKind: $doughKind === null ? null : DoughKind::from($doughKind),
         );
     }

@@ -202,6 +202,12 @@ final readonly class Weights
         return $this->lined->depthForVolumeMm($this->deviation->volumeFactor * $ml);
     }
 
+    /** Of a filling as it lies in a fold, pressed together. */
+    public function foldedGramsPerMl(): float
+    {
+        return $this->fillingGrams / (self::PRESSED * ($this->solidMl + $this->custardMl));
+    }
+
     /** Solids stand above what is poured between them. */
     public function isHeaped(): bool
     {

@@ -92,6 +92,12 @@ final readonly class Crust implements Judged
         return new self($dough, $this->thicknessMm, $this->shell, $this->seal, $this->lining, $this->lid);
     }
 
+    /** Both sides of a fold are one sheet: the lid goes with it. */
+    public function rolledTo(float $thicknessMm): self
+    {
+        return new self($this->dough, $thicknessMm, $this->shell, $this->seal, $this->lining, $this->lid === null ? null : new Lid($thicknessMm, $this->lid->openShare, $this->lid->glaze));
+    }
+
     /** @param  list<ShellStage>  $shell */
     public function withShell(array $shell, Seal $seal): self
     {

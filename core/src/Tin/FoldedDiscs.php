@@ -15,6 +15,12 @@ use Hojaldre\Core\Document\Whole;
  */
 final readonly class FoldedDiscs implements Tin
 {
+    /** A limit of ours (definition). */
+    public const LEAST_DISC_MM = 80.0;
+
+    /** A limit of ours (definition). */
+    public const MOST_DISC_MM = 300.0;
+
     private const CRIMP_MM = 8.0;
 
     private const HEIGHT_SHARE = 0.42;
@@ -27,7 +33,7 @@ final readonly class FoldedDiscs implements Tin
      */
     public function __construct(
         #[Whole(1, 60)] public int $discs,
-        #[Number(80, 300, 'mm')] public float $discDiameterMm,
+        #[Number(self::LEAST_DISC_MM, self::MOST_DISC_MM, 'mm')] public float $discDiameterMm,
     ) {
     }
 

@@ -149,5 +149,10 @@ final readonly class DryGoods
         'oil-crust' => ['Olive-oil crust', 'dough', 'plain', [25.3, 6.5, 19, 46, 2, 1.2, 1], 1.22, 1.22, 1, 0, 0, 0, null, [], ['gluten'], 'short'],
         'cream-cheese-crust' => ['Cream-cheese crust', 'dough', 'plain', [27, 6.2, 30, 34, 1.4, 1.4, 0.9], 1.18, 1.18, 1, 0, 0, 0, null, [], ['gluten', 'milk'], 'short'],
         'lard-shortcrust' => ['Shortcrust with butter and lard', 'dough', 'plain', [22.7, 5.8, 27.5, 41, 1.8, 1.2, 0.9], 1.2, 1.2, 1, 0, 0, 0, null, [], ['gluten', 'milk'], 'short'],
+        'rich-shortcrust' => ['Rich shortcrust, with yolk', 'dough', 'plain', [22.34, 6.82, 28.46, 39.71, 1.45, 1.21, 0.83], 1.17, 1.17, 1, 0, 0, 0, null, [], ['gluten', 'milk', 'egg'], 'short'],
+        'egg-shortcrust' => ['Shortcrust, with egg', 'dough', 'plain', [24, 7.33, 25.97, 40, 1.46, 1.24, 0.87], 1.18, 1.18, 1, 0, 0, 0, null, [], ['gluten', 'milk', 'egg'], 'short'],
+        'yoghurt-crust' => ['Yoghurt crust', 'dough', 'plain', [26.97, 6.28, 24.64, 39.49, 1.42, 1.2, 0.82], 1.18, 1.18, 1, 0, 0, 0, null, [], ['gluten', 'milk'], 'short'],
+        'milk-crust' => ['Milk crust', 'dough', 'plain', [25.25, 6.47, 23.77, 41.77, 1.5, 1.25, 0.87], 1.18, 1.18, 1, 0, 0, 0, null, [], ['gluten', 'milk'], 'short'],
+        'patty-dough' => ['Patty dough, butter in lumps', 'dough', 'plain', [25.33, 5.26, 31.7, 35.27, 1.29, 1.14, 0.88], 1.14, 1.14, 1, 0, 0, 0, null, [], ['gluten', 'milk'], 'short'],
     ];
 }

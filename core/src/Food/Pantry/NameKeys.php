@@ -383,5 +383,10 @@ final readonly class NameKeys
         'oil-crust' => 'olive oil crust|olive oil pastry|oil pastry|oil crust|olive oil dough|vegan pastry|vegan shortcrust|vegan pie crust',
         'cream-cheese-crust' => 'cream cheese crust|cream cheese pastry|cream cheese dough|soured cream pastry|sour cream pastry|sour cream dough|sour cream crust|yogurt pastry|yogurt dough|galette dough',
         'lard-shortcrust' => 'shortcrust with butter and lard|lard pastry|butter and lard pastry|lard shortcrust|half lard pastry|lard crust|butter and lard shortcrust|lard and butter pastry',
+        'rich-shortcrust' => 'rich shortcrust with yolk|rich shortcrust|yolk pastry|rich pastry|yolk dough|rich shortcrust pastry',
+        'egg-shortcrust' => 'shortcrust with egg|egg pastry|egg dough|egg shortcrust pastry',
+        'yoghurt-crust' => 'yogurt crust',
+        'milk-crust' => 'milk crust|milk pastry|milk dough',
+        'patty-dough' => 'patty dough butter in lump|patty dough|patty pastry|patty crust',
     ];
 }

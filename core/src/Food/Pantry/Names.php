@@ -383,5 +383,10 @@ final readonly class Names
         'oil-crust' => ['olive oil pastry', 'oil pastry', 'olive-oil pastry', 'oil crust', 'olive oil crust', 'olive oil dough', 'vegan pastry', 'vegan shortcrust', 'vegan pie crust'],
         'cream-cheese-crust' => ['cream cheese pastry', 'cream cheese dough', 'soured cream pastry', 'sour cream pastry', 'sour cream dough', 'sour cream crust', 'yoghurt pastry', 'yogurt dough', 'yoghurt dough', 'cream cheese crust', 'galette dough', 'sour-cream pastry'],
         'lard-shortcrust' => ['lard pastry', 'butter and lard pastry', 'lard shortcrust', 'half lard pastry', 'lard crust', 'butter and lard shortcrust', 'lard and butter pastry'],
+        'rich-shortcrust' => ['yolk pastry', 'rich pastry', 'yolk dough', 'rich shortcrust pastry'],
+        'egg-shortcrust' => ['egg pastry', 'egg dough', 'egg shortcrust pastry'],
+        'yoghurt-crust' => ['yoghurt pastry', 'yoghurt dough', 'yogurt dough'],
+        'milk-crust' => ['milk pastry', 'milk dough'],
+        'patty-dough' => ['patty pastry', 'patty crust'],
     ];
 }

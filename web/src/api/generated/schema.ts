@@ -208,6 +208,59 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/batches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The batches of a kitchen that are not put away, last saved first. */
+        get: operations["listBatches"];
+        put?: never;
+        /** Put down a new batch. */
+        post: operations["createBatch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/batches/{batch}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a batch away, or take it out again. */
+        post: operations["putBatchAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/batches/{batch}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One batch. */
+        get: operations["showBatch"];
+        /** Put a new state in the place of the one it was based on. */
+        put: operations["saveBatch"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/foods/{food}": {
         parameters: {
             query?: never;
@@ -496,6 +549,92 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/batches/{batch}/doughs/{dough}/into-pies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Save the pies of a batch anew with what the kitchen's formula makes, so that they bake as it does. */
+        post: operations["doughIntoPies"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/doughs/{dough}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Write the kitchen's own formula of a dough; saved pies keep the dough they were saved with. */
+        put: operations["putDough"];
+        post?: never;
+        /** Go back to the usual formula of a dough. */
+        delete: operations["dropDough"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/doughs/{dough}/waters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write down what a dough took; next time it is estimated by it. */
+        post: operations["logWater"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/pastry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The doughs of a batch: how much, how cut, how rested, whether it comes out even. */
+        post: operations["planPastry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/doughs/{dough}/waters/{water}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take back what was written down by mistake. */
+        delete: operations["unlogWater"];
         options?: never;
         head?: never;
         patch?: never;
@@ -926,6 +1065,9 @@ export interface components {
         Assumed: {
             place: string;
         };
+        AwayWish: {
+            away: boolean;
+        };
         /** @description Over the minutes in the oven filled; °C, and water to solids of the base. */
         BakeCurves: {
             minutes: number[];
@@ -1020,6 +1162,58 @@ export interface components {
          * @enum {string}
          */
         BaseVerdict: "crisp" | "dry" | "soft" | "soggy" | "raw";
+        /** @description What is made together: pies and how many of each. Entered once; Pastry, Prep and the oven day work on it. */
+        Batch: {
+            name: string;
+            /** @description each pie once */
+            lines: components["schemas"]["BatchLine"][];
+            /** @description each dough once; a dough that is not there has what is usual */
+            doughs: components["schemas"]["DoughChoice"][];
+            /** @description °C; over 25 dough is chilled longer */
+            kitchenCelsius: number;
+        };
+        /** @description So many of one pie. */
+        BatchLine: {
+            /** @description its uuid */
+            pie: string;
+            /** @description tins of it; of folded pies the pieces */
+            count: number;
+            lining: components["schemas"]["LiningChoice"];
+            fold: components["schemas"]["FoldChoice"];
+        };
+        /** @description One pie of a batch as the screen shows it. */
+        BatchLineShown: {
+            /** @description its uuid */
+            pie: string;
+            name: string;
+            tinLabel: string;
+            /** @description counted in pieces and not in tins */
+            isFolded: boolean;
+            portions: number;
+            dough: string;
+            section: components["schemas"]["Section"];
+        };
+        BatchSummary: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            id: string;
+            name: string;
+            /** @description different ones */
+            pies: number;
+            /** @description tins and folded pieces */
+            pieces: number;
+            savedBy: string;
+            /**
+             * Format: date-time
+             * @description date and time, ISO 8601
+             */
+            savedAt: string;
+        };
+        Batches: {
+            batches: components["schemas"]["BatchSummary"][];
+        };
         /** @description What a kind of pie commonly begins as. */
         Beginning: {
             kind: components["schemas"]["PieKind"];
@@ -1056,6 +1250,13 @@ export interface components {
         BillWish: {
             design: components["schemas"]["PieDesign"];
             tins: number;
+        };
+        /** @description Where dough is rolled: how wide and long a sheet may get. */
+        Board: {
+            /** @description mm */
+            widthMm: number;
+            /** @description mm */
+            lengthMm: number;
         };
         /**
          * @description The word for how brown pastry or a top is, on the scale where 1 is golden (words of the trade, figures fitted).
@@ -1185,6 +1386,35 @@ export interface components {
          */
         CustardVerdict: "firm" | "holds" | "loose";
         /**
+         * @description What is cut out of a sheet.
+         * @enum {string}
+         */
+        CutShape: "disc" | "half-moon" | "square" | "rectangle";
+        /** @description The outline of one piece: how long and how wide it is. A disc and a half-moon have their diameter as length, a square its side. */
+        Cutter: {
+            shape: components["schemas"]["CutShape"];
+            /** @description mm */
+            lengthMm: number;
+            /** @description mm */
+            widthMm: number;
+        };
+        /** @description Pieces cut from a first rolling and from its scraps rolled once more. */
+        CuttingShown: {
+            cutter: components["schemas"]["Cutter"];
+            thicknessMm: number;
+            pieces: number;
+            pieceGrams: number;
+            grams: number;
+            first: components["schemas"]["Sheet"];
+            reroll: components["schemas"]["Sheet"] | null;
+            /** @description of the first rolling */
+            scrapsGrams: number;
+            /** @description after the re-roll */
+            leftGrams: number;
+            /** @description what other layouts of one sheet give, best first */
+            others: string[];
+        };
+        /**
          * @description How a dairy sits on a spoon.
          * @enum {string}
          */
@@ -1232,11 +1462,161 @@ export interface components {
             /** @description how amounts, lengths, heats and times may be said */
             sayings: components["schemas"]["Saying"][];
         };
+        /** @description Whether dough and filling of folded pieces come out even. */
+        DoughAndFilling: {
+            wanted: number;
+            /** @description that the dough gives */
+            discs: number;
+            /** @description pieces that the filling is enough for */
+            fills: number;
+            fillingGrams: number;
+            eachGrams: number;
+            /** @description of filling in each: below, it is hollow */
+            leastGrams: number;
+            /** @description above, it does not close */
+            mostGrams: number;
+            /** @description of filling in each */
+            spoons: string;
+            verdict: components["schemas"]["MatchVerdict"];
+            /** @description the word: even, or how much is over or short */
+            says: string;
+            settled: string;
+            ways: components["schemas"]["WayToEven"][];
+        };
+        /** @description What a cook chooses for one dough of a batch. */
+        DoughChoice: {
+            /** @description id of its food */
+            dough: string;
+            board: components["schemas"]["Board"];
+            vessel: components["schemas"]["Vessel"];
+            /** @description l */
+            vesselLitres: number;
+            madeGrams: number | null;
+            sheet: components["schemas"]["Board"] | null;
+            /** @description rests that are left out */
+            skipped: components["schemas"]["RestName"][];
+        };
         /**
          * @description How a dough bakes: short, or in leaves with air between them.
          * @enum {string}
          */
         DoughKind: "short" | "puff";
+        /** @description Something that is left over, and what it can become. */
+        DoughLeft: {
+            says: string;
+            grams: number;
+        };
+        /** @description One thing in a dough, in per cent of all its flour. */
+        DoughPart: {
+            food: components["schemas"]["Food"];
+            /** @description % of the flour */
+            percent: number;
+        };
+        /** @description One thing of a dough, in all of it. */
+        DoughPartGrams: {
+            /** @description where it stands in the formula: a JSON pointer to its per cent */
+            at: string;
+            name: string;
+            percent: number;
+            grams: number;
+        };
+        /** @description One dough of a batch. */
+        DoughPlan: {
+            /** @description id of its food */
+            dough: string;
+            name: string;
+            /** @description none of a bought dough */
+            formula: components["schemas"]["Formula"] | null;
+            /** @description the kitchen has written its own */
+            isOwn: boolean;
+            /** @description what the pies were saved with is what this formula makes */
+            isInPies: boolean;
+            choice: components["schemas"]["DoughChoice"];
+            parts: components["schemas"]["DoughPartGrams"][];
+            flourGrams: number | null;
+            water: components["schemas"]["DoughWater"] | null;
+            remarks: string[];
+            /** @description how it is mixed, how long, and what goes wrong */
+            mixing: string;
+            /** @description whether it fits */
+            vessel: string;
+            fatLayers: number;
+            /** @description of the dough */
+            fatSharePercent: number;
+            uses: components["schemas"]["DoughUse"][];
+            rolledGrams: number;
+            lostGrams: number;
+            neededGrams: number;
+            madeGrams: number;
+            /** @description made and not rolled; less than nothing where it is short */
+            overGrams: number;
+            /** @description raw trimmings and scraps */
+            backGrams: number;
+            /** @description what becomes of them */
+            left: components["schemas"]["DoughLeft"][];
+            rests: components["schemas"]["RestShown"][];
+        };
+        /**
+         * @description What family a dough is of: it says how much fat and water pass without a word, and how the dough rests. All ranges: common practice, no source.
+         * @enum {string}
+         */
+        DoughStyle: "short" | "patty" | "folded" | "hot-water" | "oil" | "gluten-free";
+        /** @description What one pie of the batch takes of a dough. */
+        DoughUse: {
+            /** @description of the pie in the batch */
+            number: number;
+            /** @description its uuid */
+            pie: string;
+            name: string;
+            count: number;
+            isFolded: boolean;
+            pieces: components["schemas"]["PastryPiece"][];
+            rolledGrams: number;
+            /** @description raw trimmings and scraps */
+            backGrams: number;
+            /** @description trimmed off after the blind bake */
+            bakedTrimGrams: number;
+            /** @description how a lattice is cut; empty where there is none */
+            strips: string;
+            cutting: components["schemas"]["CuttingShown"] | null;
+            match: components["schemas"]["DoughAndFilling"] | null;
+        };
+        /** @description How much of what is poured in a dough will take, and what it took before. */
+        DoughWater: {
+            /** @description what is poured in */
+            liquid: string;
+            leastGrams: number;
+            usualGrams: number;
+            mostGrams: number;
+            /** @description in 8 makings of 10 */
+            likelyFromGrams: number;
+            /** @description in 8 makings of 10 */
+            likelyToGrams: number;
+            usualPercent: number;
+            /** @description one spoon more */
+            spoonGrams: number;
+            /** @description the newest first */
+            makings: components["schemas"]["DoughWaterLogged"][];
+        };
+        DoughWaterLogged: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            id: string;
+            offeredGrams: number;
+            usedGrams: number;
+            leftGrams: number;
+            usedPercent: number;
+            /** @description g, as it was added */
+            goes: number[];
+            loggedBy: string;
+            /**
+             * Format: date-time
+             * @description date and time, ISO 8601
+             */
+            loggedAt: string;
+        };
         /** @description What came of an entry: how it was read, what it changes in the design, and a first forecast of the design changed. */
         Edit: {
             /** @description null where nothing was typed */
@@ -1344,6 +1724,13 @@ export interface components {
             /** @description mm; depth of a flute */
             fluteMm: number;
         };
+        /** @description What a cook changes of folded pieces in one batch, so that dough and filling come out even; the design stays as it is. Null is as designed. */
+        FoldChoice: {
+            eachGrams: number | null;
+            thicknessMm: number | null;
+            discMm: number | null;
+            settled: components["schemas"]["WayName"] | null;
+        };
         /** @description No tin at all: discs of dough folded in half over a filling, pasties and hand pies. One disc of diameter D keeps a crimp of 8 mm and becomes a pocket with r = D/2 - 8; full, it is 0.42 r high in the middle and 0.6 of that on the average of its half circle, so V = 0.4 r3. 12 cm holds about 55 ml, 15 cm 120, 20 cm 310 (judgement, against what hand pies and pasties commonly take). */
         FoldedDiscs: {
             /** @constant */
@@ -1433,6 +1820,29 @@ export interface components {
          * @enum {string}
          */
         Form: "open" | "double-crust" | "lattice" | "pot-pie" | "folded";
+        /** @description A dough in per cent of its flour, as bakers write it. */
+        Formula: {
+            /** @description of the food that it makes */
+            id: string;
+            name: string;
+            style: components["schemas"]["DoughStyle"];
+            method: components["schemas"]["MixMethod"];
+            /** @description 100 % together */
+            flours: components["schemas"]["DoughPart"][];
+            /** @description butter, lard, oil */
+            fats: components["schemas"]["DoughPart"][];
+            /** @description water, milk, yoghurt, fresh cheese */
+            liquids: components["schemas"]["DoughPart"][];
+            eggs: components["schemas"]["DoughPart"][];
+            /** @description % of the flour */
+            saltPercent: number;
+            /** @description cheese, herbs, seeds */
+            flavourings: components["schemas"]["DoughPart"][];
+            /** @description times it is folded in three */
+            letters: number;
+            /** @description times it is folded in four */
+            books: number;
+        };
         /** @description A dairy there is, and how much of it. */
         FridgeDairy: {
             food: components["schemas"]["Food"];
@@ -1452,6 +1862,11 @@ export interface components {
          * @enum {string}
          */
         Glaze: "none" | "egg" | "milk";
+        /** @description One addition of water to a dough. */
+        Go: {
+            /** @description g */
+            grams: number;
+        };
         /** @description A food and how much of it. */
         Ingredient: {
             food: components["schemas"]["Food"];
@@ -1580,10 +1995,26 @@ export interface components {
          * @enum {string}
          */
         Lining: "tin" | "lid-only";
+        /** @description What a cook chooses when a tin is lined, beside the design: the rim, a second floor, strips, leaves on the lid, a little for patches. */
+        LiningChoice: {
+            rim: components["schemas"]["RimFinish"];
+            doubleFloor: boolean;
+            /** @description mm; width of a lattice strip */
+            stripMm: number;
+            /** @description g; leaves and the like, for each pie */
+            decorationGrams: number;
+            /** @description g; put aside for tears, for each pie */
+            patchGrams: number;
+        };
         MatchFound: {
             /** @description null while there is nothing to bake */
             match: components["schemas"]["KitchenMatch"] | null;
         };
+        /**
+         * @description Whether dough and filling come out even: within half a piece.
+         * @enum {string}
+         */
+        MatchVerdict: "even" | "filling-over" | "filling-short";
         /** @description A bake as it was designed, and what came out. */
         MatchWish: {
             design: components["schemas"]["PieDesign"];
@@ -1621,6 +2052,11 @@ export interface components {
          * @enum {string}
          */
         MemberRole: "owner" | "cook" | "guest";
+        /**
+         * @description How a dough is brought together. Minutes and work: common practice, no source.
+         * @enum {string}
+         */
+        MixMethod: "rubbed" | "processor" | "grated" | "soft" | "half-melted" | "yolk-well" | "folds" | "boiled" | "stirred";
         /** @description A food that a line names, what it was taken for, and where it goes. */
         NamedAmount: {
             /** @description its id */
@@ -1726,6 +2162,24 @@ export interface components {
             /** @description the new one; ten letters or more */
             wanted: string;
         };
+        Pastry: {
+            doughs: components["schemas"]["DoughPlan"][];
+        };
+        /** @description Alike pieces of one tin. */
+        PastryPiece: {
+            name: components["schemas"]["PieceName"];
+            /** @description what it is and how large, such as "base, disc 33 cm" */
+            says: string;
+            pieces: number;
+            lengthMm: number;
+            widthMm: number;
+            thicknessMm: number;
+            rolledGrams: number;
+            keptGrams: number;
+        };
+        PastryWish: {
+            batch: components["schemas"]["Batch"];
+        };
         /** @description Who cooks in a kitchen, and who is asked in. */
         People: {
             /** @description the owner first */
@@ -1795,11 +2249,22 @@ export interface components {
             verdict: string;
             state: components["schemas"]["ReadingState"];
         };
+        /**
+         * @description What a piece of rolled dough becomes.
+         * @enum {string}
+         */
+        PieceName: "base" | "second-floor" | "lid" | "strips" | "fold" | "decoration" | "patch";
         /** @description Where a layer commonly comes from, and how warm it is there. */
         Place: {
             celsius: number;
             /** @description as it is shown, in the cook's own scale */
             title: string;
+        };
+        Placement: {
+            xMm: number;
+            yMm: number;
+            /** @description turns of 90 degrees */
+            quarters: number;
         };
         /** @description A way to drive water off before the oven, and what it leaves of the bought weight (common practice, no source). */
         Preparation: {
@@ -1960,6 +2425,27 @@ export interface components {
             /** @description what to do */
             mend: string;
         };
+        /**
+         * @description The rests of a dough, in order.
+         * @enum {string}
+         */
+        RestName: "after-mixing" | "between-folds" | "temper" | "in-the-tin";
+        /** @description One rest of a dough, and the price of skipping it. */
+        RestShown: {
+            name: components["schemas"]["RestName"];
+            /** @description what it is, such as "fridge" */
+            says: string;
+            leastMinutes: number;
+            usualMinutes: number;
+            mostMinutes: number;
+            /** @description between folds once each */
+            times: number;
+            isSkipped: boolean;
+            /** @description what skipping it costs */
+            price: string;
+            /** @description sides end so much lower without it */
+            lowerMm: number;
+        };
         Revision: {
             number: number;
             /** @description the name the pie had then */
@@ -1974,6 +2460,11 @@ export interface components {
         RevisionList: {
             revisions: components["schemas"]["Revision"][];
         };
+        /**
+         * @description How the edge of a lined tin is finished. Widths: common practice, no source.
+         * @enum {string}
+         */
+        RimFinish: "flush" | "folded-in" | "trimmed-after";
         /**
          * @description What a food does in a pie.
          * @enum {string}
@@ -1990,6 +2481,11 @@ export interface components {
             grams: number;
             portionGrams: number;
             sources: components["schemas"]["NamedGrams"][];
+        };
+        SaveBatch: {
+            /** @description number of the revision that was changed; 0 for a new batch */
+            basedOn: number;
+            batch: components["schemas"]["Batch"];
         };
         SavePie: {
             /** @description number of the revision that was changed */
@@ -2094,6 +2590,17 @@ export interface components {
             /** @description an oven of so many °C, from 0 on, as this cook likes it told */
             ovenWords: string[];
             places: components["schemas"]["Place"][];
+        };
+        /** @description One sheet, or several alike. */
+        Sheet: {
+            widthMm: number;
+            lengthMm: number;
+            /** @description alike */
+            sheets: number;
+            /** @description how the pieces lie */
+            laid: string;
+            /** @description of one sheet, in the order they are cut */
+            placements: components["schemas"]["Placement"][];
         };
         /** @description Par-bake or not. */
         ShellAdvice: {
@@ -2220,6 +2727,24 @@ export interface components {
             /** @description g in a litre; salt of the water it was boiled in */
             waterSaltGramsPerLitre: number;
         };
+        /** @description A batch with what its pies are called. */
+        StoredBatch: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            id: string;
+            revision: number;
+            savedBy: string;
+            /**
+             * Format: date-time
+             * @description date and time, ISO 8601
+             */
+            savedAt: string;
+            batch: components["schemas"]["Batch"];
+            /** @description in the order of the batch */
+            lines: components["schemas"]["BatchLineShown"][];
+        };
         /** @description A food as a kitchen has it. */
         StoredFood: {
             food: components["schemas"]["Food"];
@@ -2339,10 +2864,29 @@ export interface components {
             eggs: components["schemas"]["EggSizing"];
         };
         /**
+         * @description What a dough is mixed in, and how much flour it takes at a time.
+         * @enum {string}
+         */
+        Vessel: "bowl" | "processor" | "mixer";
+        /**
          * @description Whose cup and spoons are meant.
          * @enum {string}
          */
         VolumeSystem: "metric" | "us" | "australian";
+        /** @description What a dough took when it was made: offered, used, left. */
+        WaterLog: {
+            /** @description g; of the dough it went into */
+            flourGrams: number;
+            /** @description g; in the jug at the start */
+            offeredGrams: number;
+            /** @description as it was added */
+            goes: components["schemas"]["Go"][];
+        };
+        /**
+         * @description What a cook changes so that dough and filling come out even.
+         * @enum {string}
+         */
+        WayName: "weight" | "thickness" | "size" | "more-dough" | "freeze-filling" | "fewer-pieces" | "freeze-pieces" | "second-tin";
         /** @description A change to the design that mends a reading, worked out. */
         WayOut: {
             id: string;
@@ -2361,6 +2905,19 @@ export interface components {
         WayOutWish: {
             design: components["schemas"]["PieDesign"];
             reading: components["schemas"]["ReadingName"];
+        };
+        WayToEven: {
+            name: components["schemas"]["WayName"];
+            /** @description what to change */
+            does: string;
+            /** @description what comes of it */
+            price: string;
+            /** @description that are filled */
+            pieces: number;
+            gramsEach: number;
+            thicknessMm: number;
+            discMm: number;
+            doughGrams: number;
         };
         Weights: {
             /** @description raw dough in the tin, trimmed */
@@ -3152,6 +3709,311 @@ export interface operations {
                 };
             };
             /** @description The design, the layers or the weight is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listBatches: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The batches */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Batches"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    createBatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveBatch"];
+            };
+        };
+        responses: {
+            /** @description The batch */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredBatch"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putBatchAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                batch: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AwayWish"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showBatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                batch: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The batch */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredBatch"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    saveBatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                batch: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveBatch"];
+            };
+        };
+        responses: {
+            /** @description The batch */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredBatch"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It was saved meanwhile; nothing was overwritten */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -4209,6 +5071,364 @@ export interface operations {
             };
             /** @description Not signed in */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    doughIntoPies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                batch: string;
+                dough: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Saved */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putDough: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                dough: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Formula"];
+            };
+        };
+        responses: {
+            /** @description Written down */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The formula is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    dropDough: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                dough: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone, or never there */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    logWater: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                dough: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaterLog"];
+            };
+        };
+        responses: {
+            /** @description Written down */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoughWaterLogged"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    planPastry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastryWish"];
+            };
+        };
+        responses: {
+            /** @description The doughs */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pastry"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    unlogWater: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                dough: string;
+                water: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone, or never there */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

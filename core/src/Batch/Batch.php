@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Batch;
+
+use Hojaldre\Core\Document\Judged;
+use Hojaldre\Core\Document\ListOf;
+use Hojaldre\Core\Document\Number;
+use Hojaldre\Core\Document\Text;
+use Hojaldre\Core\Refusal\Refusal;
+
+/** What is made together: pies and how many of each. Entered once; Pastry, Prep and the oven day work on it. */
+final readonly class Batch implements Judged
+{
+    /** A limit of ours (definition). */
+    public const MOST_LINES = 80;
+
+    private const NAME = '^\S(?:.*\S)?$';
+
+    /**
+     * @param  list<BatchLine>  $lines  each pie once
+     * @param  list<DoughChoice>  $doughs  each dough once; a dough that is not there has what is usual
+     * @param  float  $kitchenCelsius  over 25 dough is chilled longer
+     */
+    public function __construct(
+        #[Text(1, 80, self::NAME)] public string $name,
+        #[ListOf(BatchLine::class, self::MOST_LINES)] public array $lines,
+        #[ListOf(DoughChoice::class, 30)] public array $doughs,
+        #[Number(5, 45, '°C')] public float $kitchenCelsius,
+    ) {
+    }
+
+    public function refusals(): array
+    {
+        $refusals = [];
+        foreach (self::twice(array_map(static fn (BatchLine $one): string => $one->pie, $this->lines)) as $index) {
+            $refusals[] = new Refusal('pie-twice', "/lines/$index/pie");
+        }
+        foreach (self::twice(array_map(static fn (DoughChoice $one): string => $one->dough, $this->doughs)) as $index) {
+            $refusals[] = new Refusal('dough-twice', "/doughs/$index/dough");
+        }
+
+        return $refusals;
+    }
+
+    public function doughChoice(string $dough): DoughChoice
+    {
+        foreach ($this->doughs as $one) {
+            if ($one->dough === $dough) {
+                return $one;
+            }
+        }
+
+        return DoughChoice::usual($dough);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<int> places of those that were there before
+     */
+    private static function twice(array $ids): array
+    {
+        return array_values(array_filter(array_keys($ids), static fn (int $at): bool => array_search($ids[$at], $ids, true) !== $at));
+    }
+}

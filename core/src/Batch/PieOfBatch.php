@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Batch;
+
+use Hojaldre\Core\Pastry\Rolled\PastryPieces;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Tin\FoldedDiscs;
+
+/** One line of a batch with its design. */
+final readonly class PieOfBatch
+{
+    /** The design as this batch makes it. */
+    public Pie $pie;
+
+    /** @param  int  $number  its place in the batch, from 1 */
+    public function __construct(public int $number, public BatchLine $line, Pie $design)
+    {
+        $fold = $line->fold;
+        $tin = $design->tin;
+        $this->pie = ! $tin instanceof FoldedDiscs || ($fold->thicknessMm === null && $fold->discMm === null) ? $design
+            : $design->withTin(new FoldedDiscs($tin->discs, $fold->discMm ?? $tin->discDiameterMm))->withCrust($design->crust->rolledTo($fold->thicknessMm ?? $design->crust->thicknessMm));
+    }
+
+    public function folded(): ?FoldedDiscs
+    {
+        return $this->pie->tin instanceof FoldedDiscs ? $this->pie->tin : null;
+    }
+
+    /** How often the design is made: tins, or pieces of as many as it has. */
+    public function times(): float
+    {
+        return $this->line->count / ($this->folded()->discs ?? 1);
+    }
+
+    public function portions(): float
+    {
+        return $this->times() * $this->pie->portions;
+    }
+
+    /** The rolled dough of one tin, or of as many pieces as the design has. */
+    public function pieces(): PastryPieces
+    {
+        return PastryPieces::of($this->pie->tin, $this->pie->crust, $this->line->lining);
+    }
+}

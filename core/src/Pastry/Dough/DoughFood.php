@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Pastry\Dough;
+
+use Hojaldre\Core\Food\Allergen;
+use Hojaldre\Core\Food\Composition;
+use Hojaldre\Core\Food\DoughKind;
+use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Food\Role;
+use Hojaldre\Core\Food\Texture;
+use Hojaldre\Core\Food\Thermal;
+
+/** A formula as the food that it makes: what the bake and the readings know of a dough. */
+final readonly class DoughFood
+{
+    /** Air that stays in a kneaded lump, of its volume (judgement). */
+    private const AIR_SHARE = 0.03;
+
+    /** Salt is ash to the last gram (definition). */
+    private const SALT = ['ash' => 100.0, 'salt' => 100.0];
+
+    /** By weight of its parts; the allergens of all of them. */
+    public static function of(Formula $formula): Food
+    {
+        $sum = array_fill_keys(['water', 'protein', 'fat', 'carbohydrate', 'fibre', 'ash', 'salt'], 0.0);
+        $allergens = [];
+        foreach ($formula->parts() as $part) {
+            foreach ([...$part->food->per100g->parts(), 'salt' => $part->food->per100g->salt] as $name => $grams) {
+                $sum[$name] += $part->percent * $grams;
+            }
+            foreach ($part->food->allergens as $allergen) {
+                $allergens[$allergen->value] = $allergen;
+            }
+        }
+        foreach (self::SALT as $name => $grams) {
+            $sum[$name] += $formula->saltPercent * $grams;
+        }
+        $per100g = new Composition(...array_map(static fn (float $one): float => round($one / $formula->totalPercent(), 2), $sum));
+        $gramsPerMl = round(Thermal::of($per100g, 20)->density() / 1000 * (1 - self::AIR_SHARE), 3);
+
+        return new Food(
+            $formula->id, $formula->name, Role::Dough, Texture::Plain, $per100g, $gramsPerMl, $gramsPerMl, 1.0, 0.0, 0.0, 0.0, null, [],
+            array_values(array_filter(Allergen::cases(), static fn (Allergen $one): bool => isset($allergens[$one->value]))),
+            $formula->style === DoughStyle::Folded ? DoughKind::Puff : DoughKind::Short,
+        );
+    }
+}

@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Pastry\Match;
+
+use Hojaldre\Core\Pastry\Sheet\Board;
+use Hojaldre\Core\Pastry\Sheet\Cutter;
+use Hojaldre\Core\Pastry\Sheet\Cutting;
+use Hojaldre\Core\Tin\FoldedDiscs;
+
+/** Dough, discs and filling of folded pies: which is short, by how much, and how to end even. Each way out is cut anew. */
+final readonly class DoughAndFilling
+{
+    /** (judgement: thinner tears, thicker does not fold) */
+    private const THINNEST_MM = 2.0;
+
+    private const THICKEST_MM = 8.0;
+
+    private const THICKNESS_STEP_MM = 0.1;
+
+    private const SIZE_STEP_MM = 5.0;
+
+    private const SIZE_STEPS = 8;
+
+    /** Left over is what is worth a box in the freezer, g (judgement). */
+    private const WORTH_GRAMS = 20.0;
+
+    private const SMALL_TIN_MM = 80.0;
+
+    private const SMALL_TIN_DEEP_MM = 30.0;
+
+    /**
+     * @param  float  $doughGrams  that is there
+     * @param  float  $fillingGrams  that is there
+     * @param  int  $wanted  pieces that are wanted
+     * @param  float  $fillingGramsPerMl  as it lies, pressed
+     * @param  float|null  $eachGrams  of filling in each, where the cook has chosen; null for what is usual
+     */
+    public function __construct(
+        public float $discMm,
+        public float $thicknessMm,
+        public float $doughGrams,
+        private float $doughGramsPerMl,
+        public float $fillingGrams,
+        private float $fillingGramsPerMl,
+        public int $wanted,
+        private Board $board,
+        private ?float $eachGrams = null,
+    ) {
+    }
+
+    public function discs(): int
+    {
+        return $this->cut($this->thicknessMm, $this->discMm)->pieces();
+    }
+
+    /** Pieces that the filling is enough for, at its usual weight in each. */
+    public function fills(): float
+    {
+        return $this->fillingGrams / $this->eachGrams();
+    }
+
+    /** Of filling in each piece: as chosen, or as usual. */
+    public function eachGrams(): float
+    {
+        return $this->eachGrams ?? $this->filling($this->discMm)->usualGrams;
+    }
+
+    public function filling(float $discMm): PieceFilling
+    {
+        $one = new FoldedDiscs(1, $discMm);
+
+        return PieceFilling::of($one->volumeMl($one->depthMm()), $this->fillingGramsPerMl);
+    }
+
+    /** Filling over, where it is more than nothing; short, where it is less; g. */
+    public function overGrams(): float
+    {
+        return $this->fillingGrams - $this->discs() * $this->eachGrams();
+    }
+
+    public function verdict(): MatchVerdict
+    {
+        $half = $this->eachGrams() / 2;
+
+        return match (true) {
+            $this->overGrams() > $half => MatchVerdict::FillingOver,
+            $this->overGrams() < -$half => MatchVerdict::FillingShort,
+            default => MatchVerdict::Even,
+        };
+    }
+
+    /** @return list<WayToEven> what changes least first */
+    public function ways(): array
+    {
+        $verdict = $this->verdict();
+        $ways = $verdict === MatchVerdict::Even ? [] : [
+            $this->otherWeight(), $this->otherThickness(), $this->otherSize(),
+            ...($verdict === MatchVerdict::FillingOver ? [$this->moreDough(), $this->freezeFilling(), $this->secondTin()] : [$this->fewerPieces()]),
+        ];
+
+        return array_values(array_filter([...$ways, $this->freezePieces()], static fn (?WayToEven $way): bool => $way !== null));
+    }
+
+    private function otherWeight(): ?WayToEven
+    {
+        $discs = $this->discs();
+        $each = $discs > 0 ? $this->fillingGrams / $discs : 0.0;
+
+        return $this->filling($this->discMm)->fits($each) ? new WayToEven(WayName::Weight, $discs, $each, $this->thicknessMm, $this->discMm, $this->doughGrams) : null;
+    }
+
+    /** As many as the filling is enough for, of the same dough rolled thinner, or thicker. */
+    private function otherThickness(): ?WayToEven
+    {
+        $wanted = (int) floor($this->fills() + 1e-9);
+        $isMore = $wanted > $this->discs();
+        $steps = 1;
+        do {
+            $thickness = $this->thicknessMm + ($isMore ? -$steps : $steps) * self::THICKNESS_STEP_MM;
+            if ($wanted < 1 || $thickness < self::THINNEST_MM || $thickness > self::THICKEST_MM) {
+                return null;
+            }
+            $pieces = $this->cut($thickness, $this->discMm)->pieces();
+            $steps++;
+        } while ($isMore ? $pieces < $wanted : $pieces > $wanted);
+
+        return new WayToEven(WayName::Thickness, min($pieces, $wanted), $this->fillingGrams / min($pieces, $wanted), $thickness, $this->discMm, $this->doughGrams);
+    }
+
+    /** Discs a little larger or smaller: of those that end within half a piece, the one nearest to the size that was wanted. */
+    private function otherSize(): ?WayToEven
+    {
+        for ($step = 1; $step <= self::SIZE_STEPS; $step++) {
+            foreach ([$this->discMm + $step * self::SIZE_STEP_MM, $this->discMm - $step * self::SIZE_STEP_MM] as $mm) {
+                $pieces = $mm < 80 || $mm > 300 ? 0 : $this->cut($this->thicknessMm, $mm)->pieces();
+                $usual = $this->filling(max(80.0, $mm))->usualGrams;
+                if ($pieces > 0 && abs($this->fillingGrams - $pieces * $usual) <= $usual / 2) {
+                    return new WayToEven(WayName::Size, $pieces, $this->fillingGrams / $pieces, $this->thicknessMm, $mm, $this->doughGrams);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    private function moreDough(): ?WayToEven
+    {
+        $pieces = (int) floor($this->fills() + 1e-9);
+        if ($pieces <= $this->discs() || $pieces > Cutting::MOST_PIECES) {
+            return null;
+        }
+        $dough = Cutting::forPieces($pieces, Cutter::disc($this->discMm), $this->thicknessMm, $this->doughGramsPerMl, $this->board)->grams();
+
+        return new WayToEven(WayName::MoreDough, $pieces, $this->fillingGrams / $pieces, $this->thicknessMm, $this->discMm, $dough);
+    }
+
+    private function freezeFilling(): ?WayToEven
+    {
+        $discs = $this->discs();
+
+        return $discs < 1 ? null : new WayToEven(WayName::FreezeFilling, $discs, $this->eachGrams(), $this->thicknessMm, $this->discMm, $this->doughGrams, $this->overGrams());
+    }
+
+    /** The rest in a small tin, as wide as it fills 30 mm deep. */
+    private function secondTin(): ?WayToEven
+    {
+        $mm = 2 * sqrt(max(0.0, $this->overGrams()) / $this->fillingGramsPerMl * 1000 / self::SMALL_TIN_DEEP_MM / M_PI);
+
+        return $mm < self::SMALL_TIN_MM || $this->discs() < 1 ? null
+            : new WayToEven(WayName::SecondTin, $this->discs(), $this->eachGrams(), $this->thicknessMm, $this->discMm, $this->doughGrams, tinMm: $mm);
+    }
+
+    private function fewerPieces(): ?WayToEven
+    {
+        $pieces = (int) floor($this->fills() + 1e-9);
+
+        return $pieces < 1 ? null : new WayToEven(WayName::FewerPieces, $pieces, $this->fillingGrams / $pieces, $this->thicknessMm, $this->discMm, $this->doughGrams, piecesLeft: $this->discs() - $pieces);
+    }
+
+    /** More come out than are wanted: the rest is frozen unbaked. */
+    private function freezePieces(): ?WayToEven
+    {
+        $pieces = min($this->discs(), (int) floor($this->fills() + 0.5));
+        $left = $this->fillingGrams - $pieces * $this->eachGrams();
+
+        return $pieces <= $this->wanted ? null : new WayToEven(
+            WayName::FreezePieces, $pieces, $this->eachGrams(), $this->thicknessMm, $this->discMm, $this->doughGrams,
+            $left > self::WORTH_GRAMS ? $left : 0.0, $pieces - $this->wanted,
+        );
+    }
+
+    private function cut(float $thicknessMm, float $discMm): Cutting
+    {
+        return Cutting::from($this->doughGrams, Cutter::disc($discMm), $thicknessMm, $this->doughGramsPerMl, $this->board);
+    }
+}

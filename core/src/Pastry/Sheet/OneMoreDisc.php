@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Pastry\Sheet;
+
+/**
+ * Whether one disc more goes on a sheet than rows can hold: all are laid out anew, evenly scattered, and those that overlap push
+ * each other apart until none does. No dice: the starts are a low-discrepancy sequence (multiples of the plastic number).
+ */
+final readonly class OneMoreDisc
+{
+    /** More than this cannot be cut by eye, and would take long. */
+    public const MOST_DISCS = 30;
+
+    private const STARTS = 16;
+
+    private const PUSHES = 500;
+
+    /** Overlap that a knife cannot see, of a diameter (numerics). */
+    private const TOUCHING = 2e-4;
+
+    /** 1/g and 1/g^2 of the plastic number g = 1.3247 (the real root of g^3 = g + 1). */
+    private const STEP_X = 0.7548776662;
+
+    private const STEP_Y = 0.5698402910;
+
+    public static function on(Layout $rows, float $diameterMm, float $widthMm, float $lengthMm): Layout
+    {
+        $best = $rows;
+        while ($best->count() < self::MOST_DISCS && $best->pieces !== []) {
+            $more = self::with($best->count() + 1, $diameterMm, $widthMm / $diameterMm - 1, $lengthMm / $diameterMm - 1);
+            if ($more === null) {
+                break;
+            }
+            $best = $more;
+        }
+
+        return $best;
+    }
+
+    private static function with(int $discs, float $diameterMm, float $m, float $n): ?Layout
+    {
+        if ($discs > self::most($m, $n)) {
+            return null;
+        }
+        $starts = (int) ceil(self::STARTS * 12 / max(12, $discs));
+        for ($start = 0; $start < $starts; $start++) {
+            $x = $y = [];
+            for ($i = 0; $i < $discs; $i++) {
+                $x[] = fmod(0.5 + self::STEP_X * ($i + 1) + 0.137 * $start, 1.0) * $m;
+                $y[] = fmod(0.5 + self::STEP_Y * ($i + 1) + 0.271 * $start, 1.0) * $n;
+            }
+            $settled = self::pushedApart($x, $y, $m, $n);
+            if ($settled !== null) {
+                return self::inOrder($settled[0], $settled[1], $diameterMm);
+            }
+        }
+
+        return null;
+    }
+
+    /** No more middles than this stand one diameter apart in a rectangle of m by n: 2/sqrt(3) of its area + half of its outline + 1 (Oler 1961, docs/sources.md#oler). */
+    private static function most(float $m, float $n): int
+    {
+        return (int) floor(2 / M_SQRT3 * $m * $n + $m + $n + 1 + 1e-9);
+    }
+
+    /**
+     * @param  list<float>  $x
+     * @param  list<float>  $y
+     * @return array{list<float>, list<float>}|null
+     */
+    private static function pushedApart(array $x, array $y, float $m, float $n): ?array
+    {
+        $discs = count($x);
+        for ($push = 0; $push < self::PUSHES; $push++) {
+            $worst = 0.0;
+            for ($i = 0; $i < $discs; $i++) {
+                for ($j = $i + 1; $j < $discs; $j++) {
+                    $dx = $x[$j] - $x[$i];
+                    $dy = $y[$j] - $y[$i];
+                    $square = $dx * $dx + $dy * $dy;
+                    if ($square < 1.0) {
+                        $apart = sqrt($square);
+                        $overlap = 1.0 - $apart;
+                        $worst = max($worst, $overlap);
+                        [$ux, $uy] = $apart > 1e-6 ? [$dx / $apart, $dy / $apart] : [1.0, 0.0];
+                        $half = 0.52 * $overlap;
+                        $x[$i] = min($m, max(0.0, $x[$i] - $ux * $half));
+                        $y[$i] = min($n, max(0.0, $y[$i] - $uy * $half));
+                        $x[$j] = min($m, max(0.0, $x[$j] + $ux * $half));
+                        $y[$j] = min($n, max(0.0, $y[$j] + $uy * $half));
+                    }
+                }
+            }
+            if ($worst < self::TOUCHING) {
+                return [array_values($x), array_values($y)];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * From the top down, left to right.
+     *
+     * @param  list<float>  $x
+     * @param  list<float>  $y
+     */
+    private static function inOrder(array $x, array $y, float $diameterMm): Layout
+    {
+        $pieces = array_map(static fn (float $one, float $other): Placement => new Placement((0.5 + $one) * $diameterMm, (0.5 + $other) * $diameterMm), $x, $y);
+        usort($pieces, static fn (Placement $a, Placement $b): int => [round(2 * $a->yMm / $diameterMm), $a->xMm] <=> [round(2 * $b->yMm / $diameterMm), $b->xMm]);
+
+        return new Layout(LayoutKind::Pushed, $pieces);
+    }
+}
