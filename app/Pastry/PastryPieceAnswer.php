@@ -19,6 +19,7 @@ final readonly class PastryPieceAnswer
         public PieceName $name,
         public string $says,
         public int $pieces,
+        public bool $isRound,
         public float $lengthMm,
         public float $widthMm,
         public float $thicknessMm,
@@ -38,7 +39,7 @@ final readonly class PastryPieceAnswer
         return new self(
             $one->name,
             $words->say(new Statement('piece.'.$shape, ['piece' => $words->word('piece', $one->name), 'pieces' => $one->pieces, 'longCm' => $one->lengthMm / 10, 'wideCm' => $one->widthMm / 10, 'eachGrams' => $one->rolledGrams / $one->pieces])),
-            $one->pieces, round($one->lengthMm, 1), round($one->widthMm, 1), $one->thicknessMm, round($one->rolledGrams, 1), round($one->keptGrams, 1),
+            $one->pieces, $one->isRound, round($one->lengthMm, 1), round($one->widthMm, 1), $one->thicknessMm, round($one->rolledGrams, 1), round($one->keptGrams, 1),
         );
     }
 }

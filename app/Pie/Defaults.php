@@ -6,6 +6,10 @@ namespace App\Pie;
 
 use App\Contract\Schema;
 use App\Measure\Saying;
+use App\Pastry\DoughFoods;
+use Hojaldre\Core\Batch\BatchLine;
+use Hojaldre\Core\Batch\DoughChoice;
+use Hojaldre\Core\Batch\FoldChoice;
 use Hojaldre\Core\Custard\Custard;
 use Hojaldre\Core\Custard\CustardStyle;
 use Hojaldre\Core\Custard\Solver\CustardSolver;
@@ -19,6 +23,7 @@ use Hojaldre\Core\Pastry\BaseVerdict;
 use Hojaldre\Core\Pastry\Crust;
 use Hojaldre\Core\Pastry\Glaze;
 use Hojaldre\Core\Pastry\Lid;
+use Hojaldre\Core\Pastry\Rolled\LiningChoice;
 use Hojaldre\Core\Pastry\ShellBake;
 use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pie\Amount;
@@ -61,6 +66,9 @@ final readonly class Defaults
      * @param  float  $eggGrams  a large egg without its shell
      * @param  int  $mostEggs  of the fridge, as the next two
      * @param  int  $mostTins  of a bill
+     * @param  BatchLine  $batchLine  one of a pie, as cooks commonly line it; its uuid is to be put in
+     * @param  DoughChoice  $doughChoice  what is usual for a dough; its id is to be put in
+     * @param  DoughFoods  $doughFoods  what commonly goes into a dough
      * @param  list<Allergen>  $allergens
      * @param  list<Tin>  $tins  one of each shape
      * @param  list<Saying>  $sayings  how amounts, lengths, heats and times may be said
@@ -89,6 +97,10 @@ final readonly class Defaults
         public int $mostShellStages,
         public int $mostStages,
         public int $mostTins,
+        public BatchLine $batchLine,
+        public DoughChoice $doughChoice,
+        public float $kitchenCelsius,
+        public DoughFoods $doughFoods,
         public array $allergens,
         public array $tins,
         public array $commonFoods,
@@ -106,6 +118,7 @@ final readonly class Defaults
             new CustardLayer('custard', CustardStyle::Tender, [], []), new Ingredient(Pantry::food('dry-crumbs'), Amount::of(10)),
             Pantry::food('salt'), 5, 10, Custard::EGG_GRAMS,
             CustardSolver::MOST_EGGS, CustardSolver::MOST_YOLKS, CustardSolver::MOST_DAIRIES, Crust::MOST_STAGES, BakePlan::MOST_STAGES, Bill::MOST_TINS,
+            new BatchLine('00000000-0000-0000-0000-000000000000', 1, LiningChoice::usual(), FoldChoice::asDesigned()), DoughChoice::usual('shortcrust'), 21, DoughFoods::usual(),
             Allergen::cases(),
             [
                 new StraightTin(240, 35), new Springform(240, 70), new SlopedTin(220, 240, 35), new FlutedTin(220, 240, 35, 32, 4),

@@ -10,6 +10,7 @@ use App\Wording\TinWords;
 use App\Wording\Words;
 use Hojaldre\Core\Forecast\Section;
 use Hojaldre\Core\Forecast\Weights;
+use Hojaldre\Core\Tin\FoldedDiscs;
 
 /** A pie as the list shows it: its section, and the word of each reading. */
 #[Schema('PieSummary')]
@@ -17,6 +18,7 @@ final readonly class PieSummary
 {
     /**
      * @param  string  $id  uuid
+     * @param  int|null  $pieces  of folded pies, as many as the design makes; null where it is one tin
      * @param  list<PieVerdict>|null  $verdicts  null while they are worked out
      */
     private function __construct(
@@ -26,6 +28,7 @@ final readonly class PieSummary
         public RevisionAnswer $revision,
         public string $tinLabel,
         public int $portions,
+        public ?int $pieces,
         public SectionAnswer $section,
         public ?array $verdicts,
     ) {
@@ -37,7 +40,7 @@ final readonly class PieSummary
         $verdicts = $stored->verdictsOf($revision->number);
 
         return new self(
-            $stored->id, $stored->name, $stored->archived_at !== null, RevisionAnswer::of($revision), $words->say(TinWords::label($pie->tin)), $pie->portions,
+            $stored->id, $stored->name, $stored->archived_at !== null, RevisionAnswer::of($revision), $words->say(TinWords::label($pie->tin)), $pie->portions, $pie->tin instanceof FoldedDiscs ? $pie->tin->discs : null,
             SectionAnswer::of(Section::of(Weights::of($pie)), $words),
             $verdicts === null ? null : array_map(static fn (array $one): PieVerdict => PieVerdict::of($one, $words), $verdicts),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Batch\StoredBatch;
 use App\Food\KitchenFood;
 use App\Kitchen\Kitchen;
 use App\Kitchen\Role;
@@ -11,9 +12,13 @@ use App\Kitchen\User;
 use App\Oven\KitchenOven;
 use App\Pie\StoredPie;
 use App\Tin\KitchenTin;
+use Hojaldre\Core\Batch\Batch;
+use Hojaldre\Core\Batch\BatchLine;
+use Hojaldre\Core\Batch\FoldChoice;
 use Hojaldre\Core\Document\DocumentReader;
 use Hojaldre\Core\Food\FoodLabel;
 use Hojaldre\Core\Food\OwnFood;
+use Hojaldre\Core\Pastry\Rolled\LiningChoice;
 use Hojaldre\Core\PieFile\PieFile;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
@@ -49,7 +54,19 @@ final class DemoKitchenSeeder extends Seeder
             foreach (array_reverse(self::files()) as $file) {
                 StoredPie::putDown($kitchen, $ada, PieFile::read((string) file_get_contents($file)));
             }
+            $this->saturday($kitchen, $ada);
         });
+    }
+
+    /** Saturday at the hatch: all seven pies. */
+    private function saturday(Kitchen $kitchen, User $by): void
+    {
+        $lines = [];
+        foreach (DemoStores::SATURDAY as $name => $count) {
+            $pie = $kitchen->pies()->where('name', $name)->firstOrFail();
+            $lines[] = new BatchLine($pie->id, $count, LiningChoice::usual(), FoldChoice::asDesigned());
+        }
+        StoredBatch::putDown($kitchen, $by, new Batch('Saturday', $lines, [], 21));
     }
 
     private function stores(Kitchen $kitchen): void

@@ -25,6 +25,12 @@ final class DemoStores
         'own-lock-house-smoked-trout' => ['name' => 'Lock House smoked trout', 'role' => 'solid', 'raw' => 'cooked', 'body' => 'pours', 'fat' => 9.1, 'carbohydrate' => 0.6, 'fibre' => 0, 'protein' => 21.4, 'salt' => 2.3, 'allergens' => ['fish'], 'doughKind' => 'short'],
     ];
 
+    /** @var array<string, int> tins and folded pieces */
+    public const SATURDAY = [
+        'Chicken, tarragon and leek pasties' => 12, 'Smoked trout and leek quiche' => 2, 'Pumpkin, sage and hazelnut tart' => 2, 'Fennel and blue cheese tart' => 2,
+        'Spinach, nutmeg and curd double-crust pie' => 2, 'Beetroot and walnut hand pies' => 12, 'Celeriac and cider deep pie' => 2,
+    ];
+
     /** @var array<string, float> */
     public const PRICES_PER_KG = ['leeks' => 3.2, 'egg' => 4.6, 'whole-milk' => 1.15, 'single-cream' => 4.1, 'shortcrust' => 2.4, 'chicken-thigh' => 8.5, 'blue-cheese' => 14.5, 'spinach' => 6.0,
     ];

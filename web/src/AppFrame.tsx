@@ -12,40 +12,55 @@ import { Menu, type MenuItem } from "./ui/Menu";
 import { RecessRow } from "./ui/RecessRow";
 
 const LAST_PIE = "hojaldre.last-pie";
+const LAST_BATCH = "hojaldre.last-batch";
 
 /** The frame of every room: mark, rooms, kitchen. */
 export function AppFrame() {
-  const { kitchen = "", pie } = useParams();
+  const { kitchen = "", pie, batch } = useParams();
   const { pathname, search } = useLocation();
   const { data: session } = useQuery(sessionQuery);
   useEffect(() => {
     if (pie) localStorage.setItem(`${LAST_PIE}.${kitchen}`, pie);
-  }, [kitchen, pie]);
+    if (batch) localStorage.setItem(`${LAST_BATCH}.${kitchen}`, batch);
+  }, [kitchen, pie, batch]);
   if (!session) return null;
   if (!session.user) return <Navigate replace to={`/sign-in?next=${encodeURIComponent(pathname + search)}`} />;
   const here = session.kitchens.find((one) => one.id === kitchen);
   if (!here) return <NotHere />;
   const last = pie ?? localStorage.getItem(`${LAST_PIE}.${kitchen}`);
+  const lastBatch = batch ?? localStorage.getItem(`${LAST_BATCH}.${kitchen}`);
+  const room = pathname.split("/")[3] ?? "";
   const rooms = [
-    { name: "Pies", to: `/k/${kitchen}/pies`, seated: !pie && !/\/(stores|you|kitchen)$/.test(pathname) },
+    { name: "Pies", to: `/k/${kitchen}/pies`, seated: room === "pies" || room === "begin" },
     ...(last ? [{ name: "Bench", to: `/k/${kitchen}/bench/${last}`, seated: Boolean(pie) }] : []),
-    { name: "Stores", to: `/k/${kitchen}/stores`, seated: pathname.endsWith("/stores") },
+    { name: "Batches", to: `/k/${kitchen}/batches`, seated: room === "batches" },
+    ...(lastBatch ? [{ name: "Pastry", to: `/k/${kitchen}/pastry/${lastBatch}`, seated: room === "pastry" }] : []),
+    { name: "Stores", to: `/k/${kitchen}/stores`, seated: room === "stores" },
   ];
   return (
     <Box paddingInline={{ base: "16px", sm: "24px" }} maxWidth="1600px" marginInline="auto">
       <Box as="header" paddingTop="10px">
         <RecessRow seat={pathname}>
           <Flex as="nav" aria-label="Rooms" align="center" gap={{ base: "12px", sm: "34px" }}>
-            <Flex align="center" gap="9px" fontSize="name" fontWeight="680" marginRight="10px">
+            <Flex
+              display={{ base: "none", sm: "flex" }}
+              align="center"
+              gap="9px"
+              fontSize="name"
+              fontWeight="680"
+              marginRight="10px"
+            >
               <Mark size={34} />
-              <Box as="span" display={{ base: "none", sm: "inline" }}>
-                Hojaldre
-              </Box>
+              Hojaldre
             </Flex>
+            <Box display={{ base: "block", sm: "none" }}>
+              <RoomsMenu rooms={rooms} />
+            </Box>
             {rooms.map((room) => (
               <Box
                 key={room.name}
                 data-seated={room.seated}
+                display={{ base: room.seated ? "block" : "none", sm: "block" }}
                 paddingBlock="8px"
                 fontWeight={room.seated ? "680" : "430"}
                 css={{ "& a": { color: "inherit", textDecoration: "none" } }}
@@ -65,6 +80,23 @@ export function AppFrame() {
         <Outlet />
       </Box>
     </Box>
+  );
+}
+
+/** On a phone the rooms stand behind the mark. */
+function RoomsMenu({ rooms }: { rooms: { name: string; to: string; seated: boolean }[] }) {
+  const navigate = useNavigate();
+  return (
+    <Menu
+      label="Rooms"
+      items={rooms.map((room) => ({ label: room.name, act: () => void navigate(room.to), seated: room.seated }))}
+      trigger={
+        <Button look="plain" minHeight="44px" aria-label="Rooms" display="flex" alignItems="center" gap="8px">
+          <Mark size={30} />
+          Rooms
+        </Button>
+      }
+    />
   );
 }
 

@@ -13,6 +13,10 @@ const Kitchen = lazy(() => import("./rooms/kitchen/Kitchen"));
 const Invitation = lazy(() => import("./rooms/invitation/Invitation"));
 const Stores = lazy(() => import("./rooms/stores/Stores"));
 const Card = lazy(() => import("./rooms/card/Card"));
+const Batches = lazy(() => import("./rooms/batch/Batches"));
+const Batch = lazy(() => import("./rooms/batch/Batch"));
+const Pastry = lazy(() => import("./rooms/pastry/Pastry"));
+const FullSize = lazy(() => import("./rooms/pastry/FullSize"));
 const Bench = lazy(() => import("./rooms/bench/Bench"));
 
 const wait = (room: React.ReactNode) => <Suspense fallback={null}>{room}</Suspense>;
@@ -31,6 +35,10 @@ export const router = createBrowserRouter([
       { path: "you", element: wait(<You />) },
       { path: "kitchen", element: wait(<Kitchen />) },
       { path: "stores", element: wait(<Stores />) },
+      { path: "batches", element: wait(<Batches />) },
+      { path: "batches/:batch", element: wait(<Batch />) },
+      { path: "pastry/:batch", element: wait(<Pastry />) },
+      { path: "pastry/:batch/sheet", element: wait(<FullSize />) },
       { path: "bench/:pie", element: wait(<Bench />) },
       { path: "card/:pie", element: wait(<Card />) },
     ],

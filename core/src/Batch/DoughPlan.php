@@ -162,8 +162,11 @@ final readonly class DoughPlan
         $weights = Weights::of($one->pie);
         $match = $weights->isEmpty() ? null : new DoughAndFilling(
             $disc, $thickness, $cutting->grams(), $dough->gramsPerMl, $weights->fillingGrams * $one->times(), $weights->foldedGramsPerMl(), $one->line->count, $choice->board,
-            $one->line->fold->eachGrams,
         );
+        // what the design puts into each is what the cook wants, as long as it closes and is not hollow
+        $designed = $weights->fillingGrams / max(1, $one->folded()->discs ?? 1);
+        $each = $one->line->fold->eachGrams ?? ($match?->filling($disc)->fits($designed) === true ? $designed : null);
+        $match = $match === null || $each === null ? $match : $match->withEach($each);
 
         return new DoughUse($one, $pieces, $cutting->grams() + $loose, $cutting->leftGrams(), 0.0, 0.0, $cutting, $match);
     }

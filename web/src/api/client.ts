@@ -52,6 +52,23 @@ export type RecipeLine = Schemas["RecipeLine"];
 export type Question = Schemas["Question"];
 export type Entry = Schemas["Entry"];
 export type EntryKind = Schemas["EntryKind"];
+export type Batch = Schemas["Batch"];
+export type BatchLine = Schemas["BatchLine"];
+export type StoredBatch = Schemas["StoredBatch"];
+export type BatchSummary = Schemas["BatchSummary"];
+export type LiningChoice = Schemas["LiningChoice"];
+export type DoughChoice = Schemas["DoughChoice"];
+export type DoughPlan = Schemas["DoughPlan"];
+export type DoughUse = Schemas["DoughUse"];
+export type DoughWater = Schemas["DoughWater"];
+export type Formula = Schemas["Formula"];
+export type WaterLog = Schemas["WaterLog"];
+export type CuttingShown = Schemas["CuttingShown"];
+export type Cutter = Schemas["Cutter"];
+export type Sheet = Schemas["Sheet"];
+export type DoughAndFilling = Schemas["DoughAndFilling"];
+export type WayToEven = Schemas["WayToEven"];
+export type RestShown = Schemas["RestShown"];
 /** Words typed at a place of the design; a weight after a step says what it was before, and which step. */
 export type TypedEntry = Pick<Schemas["EntryWords"], "kind" | "words" | "food"> &
   Partial<Schemas["EntryWords"]> &

@@ -2,6 +2,7 @@ import { infiniteQueryOptions, keepPreviousData, queryOptions } from "@tanstack/
 import {
   answer,
   api,
+  type Batch,
   type EntryKind,
   type Food,
   type PieDesign,
@@ -74,6 +75,33 @@ export const ovensQuery = (kitchen: string) =>
     queryKey: ["kitchen", kitchen, "ovens"],
     queryFn: async () => (await answer(api.GET("/kitchens/{kitchen}/ovens", { params: { path: { kitchen } } }))).ovens,
     staleTime: 60_000,
+  });
+
+export const batchesQuery = (kitchen: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "batches"],
+    queryFn: async () =>
+      (await answer(api.GET("/kitchens/{kitchen}/batches", { params: { path: { kitchen } } }))).batches,
+  });
+
+export const batchQuery = (kitchen: string, batch: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "batch", batch],
+    queryFn: () => answer(api.GET("/kitchens/{kitchen}/batches/{batch}", { params: { path: { kitchen, batch } } })),
+    // what is being worked on must not be swapped under the cook's hands
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 0,
+  });
+
+/** The doughs of a batch as it stands on the screen, saved or not. */
+export const pastryQuery = (kitchen: string, batch: Batch) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "pastry", JSON.stringify(batch)],
+    queryFn: async ({ signal }) =>
+      (await answer(api.POST("/kitchens/{kitchen}/pastry", { params: { path: { kitchen } }, body: { batch }, signal })))
+        .doughs,
+    placeholderData: keepPreviousData,
+    retry: false,
   });
 
 /** All that goes into so many tins of a design. */

@@ -25,3 +25,12 @@ export function readText(words: string, from: number, to: number): ReadResult<st
     ? { ok: true, value }
     : { ok: false, mend: from > 0 && value === "" ? "Write a name." : `Keep it under ${to} letters.` };
 }
+
+/** A number within limits, with or without its unit, read on the spot. */
+export function readNumber(words: string, from: number, to: number, unit: string): ReadResult<number> {
+  const found = /^(\d+(?:[.,]\d+)?)\s*(\S*)$/.exec(words.trim());
+  const value = Number(found?.[1]?.replace(",", "."));
+  return found && (found[2] === "" || found[2] === unit) && value >= from && value <= to
+    ? { ok: true, value }
+    : { ok: false, mend: `Write a number from ${from} to ${to} ${unit}.` };
+}

@@ -79,6 +79,7 @@ export const system = createSystem(
           water: pair("#006C8A", "#45BBD6"),
           brown: pair("#8A5412", "#E0AE62"),
           watersoft: pair("#CDE6EE", "#113A55"),
+          doughpale: pair("#F6EEDA", "#4A3E26"),
           tin: pair("#7A869F", "#8794B8"),
           tinfill: pair("#D5DCE8", "#33406B"),
           hair: pair("#C3CEE4", "#3A4877"),

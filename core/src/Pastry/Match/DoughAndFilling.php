@@ -50,6 +50,11 @@ final readonly class DoughAndFilling
     ) {
     }
 
+    public function withEach(float $grams): self
+    {
+        return new self($this->discMm, $this->thicknessMm, $this->doughGrams, $this->doughGramsPerMl, $this->fillingGrams, $this->fillingGramsPerMl, $this->wanted, $this->board, $grams);
+    }
+
     public function discs(): int
     {
         return $this->cut($this->thicknessMm, $this->discMm)->pieces();
@@ -111,22 +116,25 @@ final readonly class DoughAndFilling
         return $this->filling($this->discMm)->fits($each) ? new WayToEven(WayName::Weight, $discs, $each, $this->thicknessMm, $this->discMm, $this->doughGrams) : null;
     }
 
-    /** As many as the filling is enough for, of the same dough rolled thinner, or thicker. */
+    /** As many as the filling is enough for, of the same dough: rolled just so much thinner, or as thick as still gives them. */
     private function otherThickness(): ?WayToEven
     {
         $wanted = (int) floor($this->fills() + 1e-9);
-        $isMore = $wanted > $this->discs();
-        $steps = 1;
-        do {
-            $thickness = $this->thicknessMm + ($isMore ? -$steps : $steps) * self::THICKNESS_STEP_MM;
-            if ($wanted < 1 || $thickness < self::THINNEST_MM || $thickness > self::THICKEST_MM) {
-                return null;
+        $now = $this->discs();
+        $step = $wanted > $now ? -self::THICKNESS_STEP_MM : self::THICKNESS_STEP_MM;
+        $found = null;
+        for ($mm = $this->thicknessMm + $step; $wanted > 0 && $mm > self::THINNEST_MM - 1e-9 && $mm < self::THICKEST_MM + 1e-9; $mm += $step) {
+            $pieces = $this->cut($mm, $this->discMm)->pieces();
+            if ($step > 0 && $pieces < $wanted) {
+                break;
             }
-            $pieces = $this->cut($thickness, $this->discMm)->pieces();
-            $steps++;
-        } while ($isMore ? $pieces < $wanted : $pieces > $wanted);
+            $found = $pieces >= $wanted && $pieces !== $now ? new WayToEven(WayName::Thickness, $wanted, $this->fillingGrams / $wanted, $mm, $this->discMm, $this->doughGrams, piecesLeft: $pieces - $wanted) : $found;
+            if ($step < 0 && $found !== null) {
+                break;
+            }
+        }
 
-        return new WayToEven(WayName::Thickness, min($pieces, $wanted), $this->fillingGrams / min($pieces, $wanted), $thickness, $this->discMm, $this->doughGrams);
+        return $found;
     }
 
     /** Discs a little larger or smaller: of those that end within half a piece, the one nearest to the size that was wanted. */

@@ -20,7 +20,7 @@ final readonly class Layout
     /** The same, of a sheet that was looked at from its other side. */
     public function mirrored(): self
     {
-        return new self($this->kind, array_map(static fn (Placement $one): Placement => new Placement($one->yMm, $one->xMm, (5 - $one->quarters) % 4), $this->pieces));
+        return new self($this->kind, array_map(static fn (Placement $one): Placement => new Placement($one->yMm, $one->xMm, 3 - $one->quarters), $this->pieces));
     }
 
     /** @param  non-empty-list<self>  $layouts

@@ -135,6 +135,78 @@ export const defaults = {
     "mostShellStages": 4,
     "mostStages": 4,
     "mostTins": 200,
+    "batchLine": {
+        "pie": "00000000-0000-0000-0000-000000000000",
+        "count": 1,
+        "lining": {
+            "rim": "flush",
+            "doubleFloor": false,
+            "stripMm": 20,
+            "decorationGrams": 0,
+            "patchGrams": 0
+        },
+        "fold": {
+            "eachGrams": null,
+            "thicknessMm": null,
+            "discMm": null,
+            "settled": null
+        }
+    },
+    "doughChoice": {
+        "dough": "shortcrust",
+        "board": {
+            "widthMm": 400,
+            "lengthMm": 600
+        },
+        "vessel": "bowl",
+        "vesselLitres": 6,
+        "madeGrams": null,
+        "sheet": null,
+        "skipped": []
+    },
+    "kitchenCelsius": 21,
+    "doughFoods": {
+        "flours": [
+            "flour",
+            "wholemeal-flour",
+            "gluten-free-flour",
+            "rice-flour",
+            "cornflour"
+        ],
+        "fats": [
+            "unsalted-butter",
+            "butter",
+            "lard",
+            "suet",
+            "ghee",
+            "margarine",
+            "olive-oil",
+            "sunflower-oil",
+            "coconut-oil"
+        ],
+        "liquids": [
+            "water",
+            "whole-milk",
+            "buttermilk",
+            "yoghurt",
+            "strained-yoghurt",
+            "cream-cheese",
+            "creme-fraiche",
+            "soured-cream"
+        ],
+        "eggs": [
+            "egg",
+            "egg-yolk",
+            "egg-white"
+        ],
+        "flavourings": [
+            "hard-cheese",
+            "parmesan",
+            "thyme",
+            "sage",
+            "parsley"
+        ]
+    },
     "allergens": [
         "gluten",
         "crustaceans",

@@ -1454,6 +1454,13 @@ export interface components {
             mostStages: number;
             /** @description of a bill */
             mostTins: number;
+            /** @description one of a pie, as cooks commonly line it; its uuid is to be put in */
+            batchLine: components["schemas"]["BatchLine"];
+            /** @description what is usual for a dough; its id is to be put in */
+            doughChoice: components["schemas"]["DoughChoice"];
+            kitchenCelsius: number;
+            /** @description what commonly goes into a dough */
+            doughFoods: components["schemas"]["DoughFoods"];
             allergens: components["schemas"]["Allergen"][];
             /** @description one of each shape */
             tins: components["schemas"]["Tin"][];
@@ -1495,6 +1502,14 @@ export interface components {
             sheet: components["schemas"]["Board"] | null;
             /** @description rests that are left out */
             skipped: components["schemas"]["RestName"][];
+        };
+        /** @description What commonly goes into a dough, by what it is there for: ids of foods (common practice, no source). */
+        DoughFoods: {
+            flours: string[];
+            fats: string[];
+            liquids: string[];
+            eggs: string[];
+            flavourings: string[];
         };
         /**
          * @description How a dough bakes: short, or in leaves with air between them.
@@ -2171,6 +2186,7 @@ export interface components {
             /** @description what it is and how large, such as "base, disc 33 cm" */
             says: string;
             pieces: number;
+            isRound: boolean;
             lengthMm: number;
             widthMm: number;
             thicknessMm: number;
@@ -2238,6 +2254,8 @@ export interface components {
             revision: components["schemas"]["Revision"];
             tinLabel: string;
             portions: number;
+            /** @description of folded pies, as many as the design makes; null where it is one tin */
+            pieces: number | null;
             section: components["schemas"]["Section"];
             /** @description null while they are worked out */
             verdicts: components["schemas"]["PieVerdict"][] | null;

@@ -70,7 +70,7 @@ export function Header({ bench, pie, mayWrite }: Props) {
           )}
         </Flex>
       </Flex>
-      {listing && <BillPanel design={design} close={() => setListing(false)} />}
+      {listing && <BillPanel design={design} pie={pie} close={() => setListing(false)} />}
     </>
   );
 }

@@ -1,9 +1,12 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import type { PieDesign } from "../../../api/client";
+import { useNavigate } from "react-router";
+import { ApiProblem, answer, api, type PieDesign } from "../../../api/client";
 import { defaults } from "../../../api/generated/defaults";
 import { billQuery } from "../../../api/queries";
+import { useMayWrite } from "../../../api/useMayWrite";
+import { newBatch, newLine } from "../../../batch/batch";
 import { Button } from "../../../ui/Button";
 import { EntryField } from "../../../ui/EntryField";
 import { readWhole } from "../../../ui/entry";
@@ -11,8 +14,9 @@ import { grams, number } from "../../../ui/numbers";
 import { useBenchContext } from "../BenchContext";
 
 /** Everything that goes into so many tins of this pie, as bought, and what it costs. */
-export function BillPanel({ design, close }: { design: PieDesign; close: () => void }) {
+export function BillPanel({ design, pie, close }: { design: PieDesign; pie: string; close: () => void }) {
   const { kitchen } = useBenchContext();
+  const mayWrite = useMayWrite(kitchen);
   const [tins, setTins] = useState(1);
   const { data, error } = useQuery({ ...billQuery(kitchen, design, tins), placeholderData: keepPreviousData });
   return (
@@ -29,9 +33,12 @@ export function BillPanel({ design, close }: { design: PieDesign; close: () => v
           />{" "}
           {tins === 1 ? "of it" : "of them"}, as bought
         </Box>
-        <Button look="plain" minHeight="30px" onClick={close}>
-          Close
-        </Button>
+        <Flex gap="8px">
+          {mayWrite && <MakeABatch kitchen={kitchen} name={design.name} pie={pie} pieces={tins * piecesOf(design)} />}
+          <Button look="plain" minHeight="30px" onClick={close}>
+            Close
+          </Button>
+        </Flex>
       </Flex>
       {error && <Box role="status">{error.message}</Box>}
       {data && (
@@ -61,5 +68,34 @@ export function BillPanel({ design, close }: { design: PieDesign; close: () => v
         </Box>
       )}
     </Box>
+  );
+}
+
+/** Folded pies are counted one by one. */
+const piecesOf = (design: PieDesign) => (design.tin.shape === "folded-discs" ? design.tin.discs : 1);
+
+/** So many of this pie as a batch: its dough, its cutting sheet, its preparing. */
+function MakeABatch({ kitchen, name, pie, pieces }: { kitchen: string; name: string; pie: string; pieces: number }) {
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const make = async () => {
+    try {
+      const body = { basedOn: 0, batch: newBatch(name.slice(0, 80).trim(), [newLine(pie, pieces)]) };
+      const made = await answer(api.POST("/kitchens/{kitchen}/batches", { params: { path: { kitchen } }, body }));
+      await client.invalidateQueries({ queryKey: ["kitchen", kitchen, "batches"] });
+      void navigate(`/k/${kitchen}/batches/${made.id}`);
+    } catch (thrown) {
+      if (!(thrown instanceof ApiProblem)) throw thrown;
+      setTrouble(thrown.problem.refusals[0]?.mend ?? thrown.problem.mend);
+    }
+  };
+  return (
+    <>
+      {trouble && <Box role="status">{trouble}</Box>}
+      <Button minHeight="30px" onClick={() => void make()}>
+        Make it a batch
+      </Button>
+    </>
   );
 }
