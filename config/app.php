@@ -12,4 +12,6 @@ return [
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
+    // where a scale answers (docs/formats/scale.md)
+    'scale' => env('SCALE_ADDRESS', ''),
 ];

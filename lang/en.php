@@ -330,5 +330,6 @@ return [
     ...require __DIR__.'/en/begin.php',
     ...require __DIR__.'/en/people.php',
     ...require __DIR__.'/en/pastry.php',
+    ...require __DIR__.'/en/prep.php',
     ...require __DIR__.'/en/refused.php',
 ];

@@ -18,6 +18,7 @@ Route::middleware(['auth', 'kitchen'])->prefix('kitchens/{kitchen}')->group(stat
     require app_path('Pastry/routes.php');
     require app_path('People/routes.php');
     require app_path('Pie/routes.php');
+    require app_path('Prep/routes.php');
     require app_path('Recipe/routes.php');
     require app_path('Tin/routes.php');
 });

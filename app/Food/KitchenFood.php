@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property array<array-key, mixed>|null $food
  * @property float|null $price_per_kg
+ * @property float|null $stock_grams as it is bought
  */
 final class KitchenFood extends Model
 {
@@ -27,12 +28,18 @@ final class KitchenFood extends Model
 
     protected $keyType = 'string';
 
-    protected $casts = ['food' => 'array', 'price_per_kg' => 'float'];
+    protected $casts = ['food' => 'array', 'price_per_kg' => 'float', 'stock_grams' => 'float'];
 
     /** @return array<string, float> by food id, of those that have a price */
     public static function pricesPerKg(Kitchen $kitchen): array
     {
         return array_filter(array_map(static fn (self $one): ?float => $one->price_per_kg, self::of($kitchen)), static fn (?float $price): bool => $price !== null);
+    }
+
+    /** @return array<string, float> by food id, of those that are counted */
+    public static function stockGrams(Kitchen $kitchen): array
+    {
+        return array_filter(array_map(static fn (self $one): ?float => $one->stock_grams, self::of($kitchen)), static fn (?float $stock): bool => $stock !== null);
     }
 
     /** @return list<Food> the foods of the kitchen's own */

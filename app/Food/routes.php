@@ -7,6 +7,7 @@ use App\Food\LikenFood;
 use App\Food\ListFoods;
 use App\Food\PutFood;
 use App\Food\SetPrice;
+use App\Food\SetStock;
 use Illuminate\Support\Facades\Route;
 
 Route::get('foods', ListFoods::class);
@@ -16,4 +17,5 @@ Route::middleware('write')->where(['food' => '[a-z0-9-]{1,40}'])->group(static f
     Route::put('foods/{food}/like', LikenFood::class);
     Route::delete('foods/{food}', DropFood::class);
     Route::put('foods/{food}/price', SetPrice::class);
+    Route::put('foods/{food}/stock', SetStock::class);
 });

@@ -23,6 +23,7 @@ enum Deed: string
     case FoodWritten = 'food-written';
     case FoodDropped = 'food-dropped';
     case PriceSet = 'price-set';
+    case StockCounted = 'stock-counted';
     case TinWritten = 'tin-written';
     case TinDropped = 'tin-dropped';
     case OvenWritten = 'oven-written';

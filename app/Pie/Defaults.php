@@ -7,6 +7,7 @@ namespace App\Pie;
 use App\Contract\Schema;
 use App\Measure\Saying;
 use App\Pastry\DoughFoods;
+use Hojaldre\Core\Batch\Batch;
 use Hojaldre\Core\Batch\BatchLine;
 use Hojaldre\Core\Batch\DoughChoice;
 use Hojaldre\Core\Batch\FoldChoice;
@@ -100,6 +101,7 @@ final readonly class Defaults
         public BatchLine $batchLine,
         public DoughChoice $doughChoice,
         public float $kitchenCelsius,
+        public float $panGrams,
         public DoughFoods $doughFoods,
         public array $allergens,
         public array $tins,
@@ -118,7 +120,7 @@ final readonly class Defaults
             new CustardLayer('custard', CustardStyle::Tender, [], []), new Ingredient(Pantry::food('dry-crumbs'), Amount::of(10)),
             Pantry::food('salt'), 5, 10, Custard::EGG_GRAMS,
             CustardSolver::MOST_EGGS, CustardSolver::MOST_YOLKS, CustardSolver::MOST_DAIRIES, Crust::MOST_STAGES, BakePlan::MOST_STAGES, Bill::MOST_TINS,
-            new BatchLine('00000000-0000-0000-0000-000000000000', 1, LiningChoice::usual(), FoldChoice::asDesigned()), DoughChoice::usual('shortcrust'), 21, DoughFoods::usual(),
+            new BatchLine('00000000-0000-0000-0000-000000000000', 1, LiningChoice::usual(), FoldChoice::asDesigned()), DoughChoice::usual('shortcrust'), 21, Batch::USUAL_PAN_GRAMS, DoughFoods::usual(),
             Allergen::cases(),
             [
                 new StraightTin(240, 35), new Springform(240, 70), new SlopedTin(220, 240, 35), new FlutedTin(220, 240, 35, 32, 4),

@@ -21,6 +21,7 @@ return [
     'done.food-written' => '{who} wrote the label of {what}.',
     'done.food-dropped' => '{who} took {what} out of the stores.',
     'done.price-set' => '{more, select, none {{who} took the price off {what}.} other {{who} wrote that {what} costs {more} a kilo.}}',
+    'done.stock-counted' => '{more, select, none {{who} counts {what} no more.} other {{who} counted {more} of {what}.}}',
     'done.tin-written' => '{who} wrote down the tin {what}.',
     'done.tin-dropped' => '{who} took the tin {what} out of the stores.',
     'done.oven-written' => '{who} wrote down the oven {what}.',

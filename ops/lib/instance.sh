@@ -46,6 +46,7 @@ write_settings() {
         cat >"$folder/settings.env" <<SETTINGS
 APP_ENV=${3:-production}
 APP_KEY=$key
+SCALE_ADDRESS=${HOJALDRE_SCALE:-http://127.0.0.1:8710}
 DB_PORT=$DB_PORT
 DB_DATABASE=$2
 DB_USERNAME=hojaldre_$role

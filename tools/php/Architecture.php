@@ -24,7 +24,7 @@ final class Architecture
         'Food' => ['Statement', 'Refusal', 'Document', 'Measure'],
         'Tin' => ['Refusal', 'Document'],
         'Custard' => [],
-        'Moisture' => [],
+        'Moisture' => ['Food', 'Safety'],
         'Seasoning' => [],
         'Safety' => ['Statement'],
         'Oven' => ['Document'],
@@ -34,7 +34,7 @@ final class Architecture
         'PieFile' => ['Refusal', 'Document', 'Pastry', 'Pie'],
         'Bake' => ['Food', 'Safety', 'Oven', 'Pastry'],
         'Forecast' => ['Statement', 'Document', 'Food', 'Tin', 'Custard', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake'],
-        'Batch' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Pastry', 'Pie', 'Forecast'],
+        'Batch' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Moisture', 'Pastry', 'Pie', 'Forecast'],
         'Advice' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Custard', 'Seasoning', 'Oven', 'Pastry', 'Pie', 'PieFile', 'Bake', 'Forecast'],
     ];
 

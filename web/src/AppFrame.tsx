@@ -34,7 +34,12 @@ export function AppFrame() {
     { name: "Pies", to: `/k/${kitchen}/pies`, seated: room === "pies" || room === "begin" },
     ...(last ? [{ name: "Bench", to: `/k/${kitchen}/bench/${last}`, seated: Boolean(pie) }] : []),
     { name: "Batches", to: `/k/${kitchen}/batches`, seated: room === "batches" },
-    ...(lastBatch ? [{ name: "Pastry", to: `/k/${kitchen}/pastry/${lastBatch}`, seated: room === "pastry" }] : []),
+    ...(lastBatch
+      ? [
+          { name: "Prep", to: `/k/${kitchen}/prep/${lastBatch}`, seated: room === "prep" },
+          { name: "Pastry", to: `/k/${kitchen}/pastry/${lastBatch}`, seated: room === "pastry" },
+        ]
+      : []),
     { name: "Stores", to: `/k/${kitchen}/stores`, seated: room === "stores" },
   ];
   return (

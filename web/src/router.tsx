@@ -17,6 +17,7 @@ const Batches = lazy(() => import("./rooms/batch/Batches"));
 const Batch = lazy(() => import("./rooms/batch/Batch"));
 const Pastry = lazy(() => import("./rooms/pastry/Pastry"));
 const FullSize = lazy(() => import("./rooms/pastry/FullSize"));
+const Prep = lazy(() => import("./rooms/prep/Prep"));
 const Bench = lazy(() => import("./rooms/bench/Bench"));
 
 const wait = (room: React.ReactNode) => <Suspense fallback={null}>{room}</Suspense>;
@@ -39,6 +40,7 @@ export const router = createBrowserRouter([
       { path: "batches/:batch", element: wait(<Batch />) },
       { path: "pastry/:batch", element: wait(<Pastry />) },
       { path: "pastry/:batch/sheet", element: wait(<FullSize />) },
+      { path: "prep/:batch", element: wait(<Prep />) },
       { path: "bench/:pie", element: wait(<Bench />) },
       { path: "card/:pie", element: wait(<Card />) },
     ],

@@ -16,18 +16,23 @@ final readonly class Batch implements Judged
     /** A limit of ours (definition). */
     public const MOST_LINES = 80;
 
+    /** A pan of 28 cm takes so much in a layer that still fries (common practice, no source). */
+    public const USUAL_PAN_GRAMS = 600.0;
+
     private const NAME = '^\S(?:.*\S)?$';
 
     /**
      * @param  list<BatchLine>  $lines  each pie once
      * @param  list<DoughChoice>  $doughs  each dough once; a dough that is not there has what is usual
      * @param  float  $kitchenCelsius  over 25 dough is chilled longer
+     * @param  float  $panGrams  raw food that the largest pan takes at a time
      */
     public function __construct(
         #[Text(1, 80, self::NAME)] public string $name,
         #[ListOf(BatchLine::class, self::MOST_LINES)] public array $lines,
         #[ListOf(DoughChoice::class, 30)] public array $doughs,
         #[Number(5, 45, '°C')] public float $kitchenCelsius,
+        #[Number(100, 20000, 'g')] public float $panGrams = self::USUAL_PAN_GRAMS,
     ) {
     }
 

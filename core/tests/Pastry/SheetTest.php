@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Tests\Pastry;
 
 use Hojaldre\Core\Pastry\Sheet\Board;
-use Hojaldre\Core\Pastry\Sheet\Cutter;
 use Hojaldre\Core\Pastry\Sheet\CutShape;
+use Hojaldre\Core\Pastry\Sheet\Cutter;
 use Hojaldre\Core\Pastry\Sheet\Cutting;
 use Hojaldre\Core\Pastry\Sheet\Layout;
 use Hojaldre\Core\Pastry\Sheet\LayoutKind;

@@ -69,6 +69,12 @@ export type Sheet = Schemas["Sheet"];
 export type DoughAndFilling = Schemas["DoughAndFilling"];
 export type WayToEven = Schemas["WayToEven"];
 export type RestShown = Schemas["RestShown"];
+export type Prep = Schemas["Prep"];
+export type PrepAct = Schemas["PrepAct"];
+export type Mark = Schemas["Mark"];
+export type MarkWish = Schemas["MarkWish"];
+export type ShoppingLine = Schemas["ShoppingLine"];
+export type ScaleReading = Schemas["ScaleReading"];
 /** Words typed at a place of the design; a weight after a step says what it was before, and which step. */
 export type TypedEntry = Pick<Schemas["EntryWords"], "kind" | "words" | "food"> &
   Partial<Schemas["EntryWords"]> &

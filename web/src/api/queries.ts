@@ -104,6 +104,41 @@ export const pastryQuery = (kitchen: string, batch: Batch) =>
     retry: false,
   });
 
+/** What is to be done, weighed and bought for a batch as it stands on the screen. */
+export const prepQuery = (kitchen: string, batch: Batch) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "prep", JSON.stringify(batch)],
+    queryFn: ({ signal }) =>
+      answer(api.POST("/kitchens/{kitchen}/prep", { params: { path: { kitchen } }, body: { batch }, signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+const OTHER_PHONES_MS = 2000;
+
+/** How far each act is; other phones mark too. */
+export const marksQuery = (kitchen: string, batch: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "marks", batch],
+    queryFn: async () =>
+      (await answer(api.GET("/kitchens/{kitchen}/batches/{batch}/marks", { params: { path: { kitchen, batch } } })))
+        .marks,
+    refetchInterval: OTHER_PHONES_MS,
+    retry: false,
+  });
+
+const SCALE_MS = 800;
+
+/** What the scale reads now. One that is gone is asked again and again. */
+export const scaleQuery = (kitchen: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "scale"],
+    queryFn: () => answer(api.GET("/kitchens/{kitchen}/scale", { params: { path: { kitchen } } })),
+    refetchInterval: SCALE_MS,
+    retry: false,
+    gcTime: 0,
+  });
+
 /** All that goes into so many tins of a design. */
 export const billQuery = (kitchen: string, design: PieDesign, tins: number) =>
   queryOptions({

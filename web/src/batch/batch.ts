@@ -9,6 +9,7 @@ export const newBatch = (name: string, lines: BatchLine[]): Batch => ({
   lines,
   doughs: [],
   kitchenCelsius: defaults.kitchenCelsius,
+  panGrams: defaults.panGrams,
 });
 
 /** One line of a batch changed. */

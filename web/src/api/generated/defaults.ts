@@ -165,6 +165,7 @@ export const defaults = {
         "skipped": []
     },
     "kitchenCelsius": 21,
+    "panGrams": 600,
     "doughFoods": {
         "flours": [
             "flour",

@@ -181,7 +181,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** What the scale of the kitchen reads now; it never waits for one that is gone. */
+        get: operations["readScale"];
         put?: never;
         /** More or less of the same design; nothing is stored. */
         post: operations["scaleDesign"];
@@ -323,6 +324,23 @@ export interface paths {
         get?: never;
         /** What the kitchen pays for a food. */
         put: operations["setPrice"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/foods/{food}/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** How much of a food is in the stores. */
+        put: operations["setStock"];
         post?: never;
         delete?: never;
         options?: never;
@@ -950,6 +968,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/batches/{batch}/lists/{list}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A list of a batch as CSV or as plain text: shop.csv, shop.txt, weigh.csv, weigh.txt, prep.csv, prep.txt. */
+        get: operations["exportList"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/batches/{batch}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far each act of a batch is, from all phones. */
+        get: operations["listMarks"];
+        /** Say how far an act of a batch is. What was weighed at the end is kept as evidence of its yield. */
+        put: operations["putMark"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/prep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is to be done, weighed and bought for a batch, in the order cooks work. */
+        post: operations["planPrep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/additions": {
         parameters: {
             query?: never;
@@ -1040,6 +1110,11 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /**
+         * @description What is done in the kitchen before the oven, in the order cooks work.
+         * @enum {string}
+         */
+        ActKind: "dough" | "cut" | "cook" | "cool" | "line" | "bind" | "sauce" | "custard";
         /** @description A design, and what is to go into it in the cook's words. */
         AdditionWish: {
             design: components["schemas"]["PieDesign"];
@@ -1171,6 +1246,8 @@ export interface components {
             doughs: components["schemas"]["DoughChoice"][];
             /** @description °C; over 25 dough is chilled longer */
             kitchenCelsius: number;
+            /** @description g; raw food that the largest pan takes at a time */
+            panGrams: number;
         };
         /** @description So many of one pie. */
         BatchLine: {
@@ -1459,6 +1536,7 @@ export interface components {
             /** @description what is usual for a dough; its id is to be put in */
             doughChoice: components["schemas"]["DoughChoice"];
             kitchenCelsius: number;
+            panGrams: number;
             /** @description what commonly goes into a dough */
             doughFoods: components["schemas"]["DoughFoods"];
             allergens: components["schemas"]["Allergen"][];
@@ -2021,6 +2099,32 @@ export interface components {
             /** @description g; put aside for tears, for each pie */
             patchGrams: number;
         };
+        Mark: {
+            act: string;
+            goesDone: number;
+            isDone: boolean;
+            tareGrams: number | null;
+            readsGrams: number | null;
+            markedBy: string;
+            /**
+             * Format: date-time
+             * @description date and time, ISO 8601
+             */
+            markedAt: string;
+        };
+        /** @description What is said of one act of a batch. */
+        MarkWish: {
+            /** @description its id in the list */
+            act: string;
+            /** @description pans that are through */
+            goesDone: number;
+            isDone: boolean;
+            tareGrams: number | null;
+            readsGrams: number | null;
+        };
+        Marks: {
+            marks: components["schemas"]["Mark"][];
+        };
         MatchFound: {
             /** @description null while there is nothing to bake */
             match: components["schemas"]["KitchenMatch"] | null;
@@ -2205,6 +2309,10 @@ export interface components {
             /** @description the word of a link just made; it is shown this once */
             newLink: string | null;
         };
+        Phase: {
+            says: string;
+            minutes: number;
+        };
         /** @description A pie with its design and what it will do. */
         Pie: {
             /**
@@ -2241,6 +2349,12 @@ export interface components {
         PieKind: "quiche" | "raw-crust-tart" | "puff-tart" | "double-crust" | "deep-pie" | "pot-pie" | "pasty" | "hand-pie";
         PieList: {
             pies: components["schemas"]["PieSummary"][];
+        };
+        /** @description What of it goes into one pie of the batch. */
+        PieShare: {
+            /** @description of the pie in the batch */
+            number: number;
+            grams: number;
         };
         /** @description A pie as the list shows it: its section, and the word of each reading. */
         PieSummary: {
@@ -2283,6 +2397,49 @@ export interface components {
             yMm: number;
             /** @description turns of 90 degrees */
             quarters: number;
+        };
+        Prep: {
+            acts: components["schemas"]["PrepAct"][];
+            shopping: components["schemas"]["ShoppingLine"][];
+            weighing: components["schemas"]["Weighing"][];
+            /** @description of the lot */
+            allergens: components["schemas"]["Allergen"][];
+            /** @description of what is bought and has a price, in the kitchen's money */
+            cost: number | null;
+            /** @description lines without a price */
+            unpriced: number;
+        };
+        /** @description One act of the list. */
+        PrepAct: {
+            id: string;
+            kind: components["schemas"]["ActKind"];
+            title: string;
+            beforeGrams: number;
+            /** @description of all of it, to stop at */
+            stopGrams: number | null;
+            /** @description pans or bowls, one after the other */
+            goes: number;
+            /** @description in one of them */
+            goBeforeGrams: number;
+            /** @description in one of them */
+            goStopGrams: number | null;
+            phases: components["schemas"]["Phase"][];
+            /** @description hands on, all goes together */
+            minutes: number;
+            /** @description afterwards, without hands */
+            waitMinutes: number;
+            shares: components["schemas"]["PieShare"][];
+            /** @description how, why, what to mind */
+            says: string[];
+            /** @description when to stop without a scale; empty where nothing is driven off */
+            byEye: string;
+            /** @description what this kitchen's weighings say */
+            here: string;
+            /** @description rubbed on */
+            saltGrams: number;
+        };
+        PrepWish: {
+            batch: components["schemas"]["Batch"];
         };
         /** @description A way to drive water off before the oven, and what it leaves of the bought weight (common practice, no source). */
         Preparation: {
@@ -2527,6 +2684,12 @@ export interface components {
          * @enum {string}
          */
         ScaleFrom: "factor" | "portions" | "tin";
+        /** @description What a scale says that speaks docs/formats/scale.md. */
+        ScaleReading: {
+            /** @description pan and all; null where no scale answers */
+            grams: number | null;
+            isStable: boolean;
+        };
         /** @description A word of a scale and up to where it holds. */
         ScaleWord: {
             word: string;
@@ -2676,6 +2839,22 @@ export interface components {
          * @enum {string}
          */
         ShellSupport: "weighted" | "propped" | "pricked" | "bare";
+        /** @description One food to buy. */
+        ShoppingLine: {
+            /** @description its id */
+            food: string;
+            name: string;
+            /** @description as it is bought, untrimmed */
+            needGrams: number;
+            /** @description in the stores */
+            haveGrams: number;
+            /** @description rounded; 0 where enough is there */
+            buyGrams: number;
+            /** @description what to buy, in packs where it is sold so */
+            says: string;
+            /** @description in the kitchen's money */
+            cost: number | null;
+        };
         /** @description Who wants to sign in. */
         SignIn: {
             email: string;
@@ -2744,6 +2923,9 @@ export interface components {
             saltGrams: number;
             /** @description g in a litre; salt of the water it was boiled in */
             waterSaltGramsPerLitre: number;
+        };
+        Stock: {
+            stockGrams: number | null;
         };
         /** @description A batch with what its pies are called. */
         StoredBatch: {
@@ -2936,6 +3118,22 @@ export interface components {
             thicknessMm: number;
             discMm: number;
             doughGrams: number;
+        };
+        /** @description What is weighed into one pie. */
+        Weighing: {
+            /** @description of the pie in the batch */
+            number: number;
+            name: string;
+            /** @description tins, or folded pieces */
+            count: number;
+            /** @description in pouring order */
+            lines: components["schemas"]["WeighingLine"][];
+        };
+        WeighingLine: {
+            name: string;
+            /** @description in one tin, or one folded piece */
+            eachGrams: number;
+            allGrams: number;
         };
         Weights: {
             /** @description raw dough in the tin, trimmed */
@@ -3604,6 +3802,46 @@ export interface operations {
             };
             /** @description The design, the layer or the wish is refused */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The reading, or that there is none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleReading"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4338,6 +4576,78 @@ export interface operations {
                 };
             };
             /** @description Not a price */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    setStock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                food: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Stock"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a weight */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -6646,6 +6956,224 @@ export interface operations {
             };
             /** @description Not in your kitchen, or no such revision */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    exportList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                batch: string;
+                list: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                    "text/plain": string;
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen, or no such list */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listMarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                batch: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The marks */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Marks"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putMark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                batch: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkWish"];
+            };
+        };
+        responses: {
+            /** @description All marks of the batch */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Marks"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    planPrep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrepWish"];
+            };
+        };
+        responses: {
+            /** @description The lists */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Prep"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

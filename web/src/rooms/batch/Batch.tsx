@@ -11,11 +11,12 @@ import { SmallCutaway } from "../../draw/SmallCutaway";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
-import { number } from "../../ui/numbers";
+import { grams, number } from "../../ui/numbers";
 import { Part } from "../../ui/Part";
 import { ink } from "../../ui/theme";
 
 const MOST_PIECES = 500;
+const TO = { color: ink("rim"), fontWeight: 650, padding: "8px 6px" };
 
 /** Which pies are made together, and how many of each. */
 export default function BatchPage() {
@@ -45,12 +46,14 @@ function BatchRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
         says={`${present.lines.length} ${present.lines.length === 1 ? "pie" : "pies"}, ${pieces} ${pieces === 1 ? "piece" : "pieces"}`}
         acts={
           present.lines.length > 0 && (
-            <Link
-              to={`/k/${kitchen}/pastry/${stored.id}`}
-              style={{ color: ink("rim"), fontWeight: 650, padding: "8px 6px" }}
-            >
-              Pastry
-            </Link>
+            <>
+              <Link to={`/k/${kitchen}/prep/${stored.id}`} style={TO}>
+                Prep
+              </Link>
+              <Link to={`/k/${kitchen}/pastry/${stored.id}`} style={TO}>
+                Pastry
+              </Link>
+            </>
           )
         }
       />
@@ -89,7 +92,17 @@ function BatchRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
               }}
               keep={(kitchenCelsius) => change((now) => ({ ...now, kitchenCelsius }))}
             />
-            . Over 25 °C dough is chilled longer.
+            . Over 25 °C dough is chilled longer. The largest pan takes{" "}
+            <EntryField
+              label="Raw food that the largest pan takes"
+              words={grams(present.panGrams)}
+              read={async (words) => {
+                const got = await readWords(kitchen, "mass", words);
+                return got.ok ? { ok: true, value: got.value.value } : got;
+              }}
+              keep={(panGrams) => change((now) => ({ ...now, panGrams }))}
+            />{" "}
+            at a time.
           </Box>
         </Part>
         <Part name="Put in">

@@ -81,6 +81,7 @@ function Row({ kitchen, one, away }: { kitchen: string; one: BatchSummary; away:
           {one.savedBy}, {savedAt(one.savedAt)}
         </Box>
       </Box>
+      <Link to={`/k/${kitchen}/prep/${one.id}`}>Prep</Link>
       <Link to={`/k/${kitchen}/pastry/${one.id}`}>Pastry</Link>
       {away && (
         <Button look="plain" onClick={away} aria-label={`Put ${one.name} away`}>

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Prep\ExportList;
+use App\Prep\ListMarks;
+use App\Prep\PlanPrep;
+use App\Prep\PutMark;
+use App\Prep\ReadScale;
+use Illuminate\Support\Facades\Route;
+
+Route::post('prep', PlanPrep::class);
+Route::get('scale', ReadScale::class);
+Route::get('batches/{batch}/marks', ListMarks::class)->whereUuid('batch');
+Route::get('batches/{batch}/lists/{list}', ExportList::class)->whereUuid('batch')->where('list', '(shop|weigh|prep)\.(csv|txt)');
+
+Route::middleware('write')->group(static function (): void {
+    Route::put('batches/{batch}/marks', PutMark::class)->whereUuid('batch');
+});

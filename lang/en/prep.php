@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+/* What is done, weighed and bought before the oven: part of ../en.php. */
+
+return [
+    'act.mix' => 'Mix the {food}',
+    'act.wash-cut' => 'Wash, cut the {food}',
+    'act.cut-meat' => 'Cut the {food}',
+    'act.cook' => 'The {food}: {how}',
+    'act.cool' => 'Cool the {food}',
+    'act.line' => 'Roll the {food}, line the tins',
+    'act.cut-discs' => 'Roll the {food}, cut {pieces}',
+    'act.bind' => 'Fold {food} into the {into}',
+    'act.weigh' => 'Weigh the {food}',
+    'act.sauce' => 'Sauce: {pie}',
+    'act.custard' => 'Custard: {pie}',
+
+    'phase.open' => 'open',
+    'phase.covered' => 'covered',
+    'phase.lid-off' => 'lid off',
+    'phase.hot' => 'hot',
+    'phase.low' => 'low',
+    'phase.boil' => 'boil',
+    'phase.oven' => 'oven',
+    'phase.wait' => 'wait',
+    'phase.squeeze' => 'squeeze',
+    'phase.press' => 'press, pour away',
+    'phase.drain' => 'drain',
+    'phase.work' => 'hands',
+
+    'cut.meat' => 'In dice of {cutMm}, even, so that all is done at once.',
+    'cut.raw' => 'In dice of {cutMm}: it goes in raw, and has only the bake to cook through.',
+    'cut.slice' => 'In slices of {cutMm}.',
+    'cut.dice' => 'In dice of {cutMm}.',
+    'prep.flour-raw' => 'Raw flour is raw food: wash hands and board.',
+    'prep.raw-meat' => 'Raw meat: its own board and knife, then the fridge until it goes in.',
+    'prep.hot-fat' => 'Wet food in hot fat spits: put it in gently.',
+    'prep.steam' => 'Lift the lid away from you.',
+    'prep.salt-draws' => 'The salt draws water out: pour it away.',
+    'prep.stir' => '{parts}',
+    'prep.sauce-cools' => 'It must cool before it meets dough.',
+    'prep.raw-egg' => 'Raw egg: keep it cold, stir it together just before it is poured.',
+    'part.grams' => '{partGrams} {food}',
+    'dose.holds-all' => 'The {into} will let go {weepGrams} of water; this holds all of it.',
+    'dose.holds' => 'The {into} will let go {weepGrams} of water; this holds {holdsGrams} of it.',
+    'dose.scattered' => 'It takes up {holdsGrams} of water.',
+    'eye.down-to' => 'By eye: down to {share, select, quarter {a quarter} third {a third} half {half} two-thirds {two thirds} three-quarters {three quarters} other {nearly all}} of the heap.',
+    'yield.here' => '{weighings, plural, one {Here {sharePercent} were left once.} other {Here {sharePercent} were left, of # weighings.}}',
+    'cool.tray' => 'Spread on a tray {depthMm} deep: egg after {eggMinutes}, dough after {doughMinutes}. {fridge, select, never {Too deep to cool safely: take two trays.} now {Put it in the fridge at once.} other {In the fridge within {fridgeMinutes}.}}',
+    'buy.none' => 'enough is there',
+    'buy.grams' => '{buyGrams}',
+    'buy.packs' => '{packs, plural, one {# {pack}} other {# × {pack}}}, {buyGrams}',
+];
