@@ -310,6 +310,7 @@ return [
     'portion.each' => 'each',
 
     // amounts as written
+    'entry.weight' => '{text} = {weightGrams}',
     'entry.length' => '{text} = {lengthMm}',
     'entry.volume' => '{text} = {volumeMl}',
     'entry.temperature' => '{text} = {exactCelsius}',

@@ -8,6 +8,8 @@ namespace App\Measure;
 enum EntryKind: string
 {
     case Mass = 'mass';
+    /** Of no food in particular, as a scale reads it. */
+    case Weight = 'weight';
     case Volume = 'volume';
     case Length = 'length';
     case Thickness = 'thickness';

@@ -54,6 +54,7 @@ final readonly class EntryWords implements Judged
     private function parsed(CookUnits $units, TemperatureScale $scale): Entry
     {
         return match ($this->kind) {
+            EntryKind::Weight => QuantityParser::weight($this->words),
             EntryKind::Volume => QuantityParser::volume($this->words, $units),
             EntryKind::Length => QuantityParser::length($this->words),
             EntryKind::Thickness => QuantityParser::length($this->words, LikelyLength::Thickness),

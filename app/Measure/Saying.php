@@ -13,6 +13,7 @@ final readonly class Saying
     /** By what is measured; each of them is understood (SayingTest). */
     private const ALL = [
         'mass' => ['200 g', '1 lb 2 oz', '3 medium', 'half a kilo', '2-3', 'about 200 g', 'a handful', '2 heaped tbsp', '1 x 400 g tin, drained', '400 g squeezed', 'down to half'],
+        'weight' => ['497 g', '1.2 kg', '1 lb 2 oz', '812'],
         'volume' => ['500 ml', '1.5 l', '2 cups', '1 pint'],
         'length' => ['24 cm', '9 inch', '35 mm'],
         'width' => ['24 cm', '9 inch', '240 mm', '24'],

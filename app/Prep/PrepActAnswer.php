@@ -64,7 +64,7 @@ final readonly class PrepActAnswer
             array_map(static fn (Phase $one): PhaseAnswer => new PhaseAnswer($words->word('phase', $one->name), $one->minutes), $act->phases), round($act->minutes(), 1), $act->waitMinutes,
             array_map(static fn (PieShare $one): ShareAnswer => new ShareAnswer($one->number, round($one->grams, 1)), $act->shares),
             [...array_map($words->say(...), $act->says), ...($cooling === null ? [] : [$words->say(self::cooling($act))])],
-            $loses ? $words->say(new Statement('eye.down-to', ['share' => EyeShare::nearest($act->stopGrams / max(1e-9, $act->beforeGrams))->value])) : '',
+            $loses ? $words->word('eye', EyeShare::nearest($act->stopGrams / max(1e-9, $act->beforeGrams))) : '',
             $yield === null || $act->kind !== ActKind::Cook ? '' : $words->say(new Statement('yield.here', ['sharePercent' => 100 * $yield['share'], 'weighings' => $yield['weighings']])),
             round($act->saltGrams, 1),
         );

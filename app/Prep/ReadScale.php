@@ -12,7 +12,7 @@ use OpenApi\Attributes as OA;
 
 final class ReadScale
 {
-    #[OA\Get(path: '/kitchens/{kitchen}/scale', operationId: 'readScale', summary: 'What the scale of the kitchen reads now; it never waits for one that is gone.', tags: ['Prep'], responses: [
+    #[OA\Get(path: '/kitchens/{kitchen}/scale-reading', operationId: 'readScale', summary: 'What the scale of the kitchen reads now; it never waits for one that is gone.', tags: ['Prep'], responses: [
         new Answer(200, 'The reading, or that there is none', ScaleAnswer::class),
         new Answer(401, 'Not signed in'),
         new Answer(404, 'Not your kitchen'),

@@ -10,7 +10,7 @@ use App\Prep\ReadScale;
 use Illuminate\Support\Facades\Route;
 
 Route::post('prep', PlanPrep::class);
-Route::get('scale', ReadScale::class);
+Route::get('scale-reading', ReadScale::class);
 Route::get('batches/{batch}/marks', ListMarks::class)->whereUuid('batch');
 Route::get('batches/{batch}/lists/{list}', ExportList::class)->whereUuid('batch')->where('list', '(shop|weigh|prep)\.(csv|txt)');
 

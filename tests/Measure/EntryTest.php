@@ -30,13 +30,23 @@ final class EntryTest extends TestCase
         $this->entry(['kind' => 'time', 'words' => '1 h 10', 'food' => null, 'boughtGrams' => null, 'preparation' => ''])->assertOk()->assertJsonPath('value', 70);
     }
 
+    public function test_a_weight_of_no_food_in_particular_is_read_as_a_scale_tells_it(): void
+    {
+        $weight = fn (string $words) => $this->entry(['kind' => 'weight', 'words' => $words, 'food' => null, 'boughtGrams' => null, 'preparation' => '']);
+        foreach (['497' => 497, '812 g' => 812, '1.2 kg' => 1200, '1 lb' => 453.592] as $words => $grams) {
+            $weight((string) $words)->assertOk()->assertJsonPath('value', $grams)->assertJsonPath('unit', 'g');
+        }
+        $weight('2 cups')->assertStatus(422)->assertJsonPath('at', '/words');
+        $weight('')->assertStatus(422);
+    }
+
     public function test_words_not_understood_come_back_with_what_to_write(): void
     {
         $this->entry(['kind' => 'mass', 'words' => '450', 'food' => DocumentWriter::write(Pantry::food('leeks')), 'boughtGrams' => null, 'preparation' => ''])
             ->assertStatus(422)->assertJsonPath('at', '/words')->assertJsonPath('code', 'unit-missing');
         $this->entry(['kind' => 'mass', 'words' => '450 g', 'food' => ['id' => 'leeks'], 'boughtGrams' => null, 'preparation' => ''])->assertStatus(422)->assertJsonPath('at', '/food/name');
         $this->entry(['kind' => 'mass', 'words' => '450 g', 'food' => null, 'boughtGrams' => null, 'preparation' => ''])->assertStatus(422)->assertJsonPath('at', '/food');
-        $this->entry(['kind' => 'weight', 'words' => '450 g', 'food' => null, 'boughtGrams' => null, 'preparation' => ''])->assertStatus(422)->assertJsonPath('at', '/kind');
+        $this->entry(['kind' => 'heaviness', 'words' => '450 g', 'food' => null, 'boughtGrams' => null, 'preparation' => ''])->assertStatus(422)->assertJsonPath('at', '/kind');
         $this->entry(['kind' => 'length', 'words' => str_repeat('9', 300), 'food' => null, 'boughtGrams' => null, 'preparation' => ''])->assertStatus(422)->assertJsonPath('at', '/words');
     }
 

@@ -65,6 +65,26 @@ final readonly class QuantityParser
         return self::told($text, $sum, EntryUnit::Millilitres, 'entry.volume', 'volumeMl');
     }
 
+    /**
+     * A weight of no food in particular, from a scale: "497", "1.2 kg", "1 lb 2 oz". Grams where nothing is said.
+     *
+     * @throws Refused as length
+     */
+    public static function weight(string $words): Entry
+    {
+        $text = self::tidied($words);
+        $grams = array_map(static fn (string $unit): float => match ($unit) {
+            'kg' => 1000.0,
+            'mg' => 0.001,
+            'oz' => Mass::GRAMS_PER_OUNCE,
+            'lb' => Mass::GRAMS_PER_POUND,
+            default => 1.0,
+        }, Spoken\UnitWords::MASS);
+        $sum = self::sum($text, $grams, ['g', 'kg', 'oz', 'lb'], static fn (float $number, int $index): float => 1.0);
+
+        return self::told($text, $sum, EntryUnit::Grams, 'entry.weight', 'weightGrams');
+    }
+
     private static function told(string $text, Span $span, EntryUnit $unit, string $code, string $quantity): Entry
     {
         return new Entry($text, $span->value, $unit, [new Statement($code, ['text' => $text, $quantity => $span->value])], [], null, $span->least, $span->most);

@@ -133,7 +133,7 @@ const SCALE_MS = 800;
 export const scaleQuery = (kitchen: string) =>
   queryOptions({
     queryKey: ["kitchen", kitchen, "scale"],
-    queryFn: () => answer(api.GET("/kitchens/{kitchen}/scale", { params: { path: { kitchen } } })),
+    queryFn: () => answer(api.GET("/kitchens/{kitchen}/scale-reading", { params: { path: { kitchen } } })),
     refetchInterval: SCALE_MS,
     retry: false,
     gcTime: 0,

@@ -19,7 +19,7 @@ type Props<T> = {
   strong?: boolean;
   /** nobody said it yet: in italics */
   assumed?: boolean;
-  size?: "body" | "page" | "long-page";
+  size?: "body" | "page" | "long-page" | "room";
   align?: "left" | "right";
   placeholder?: string;
   list?: string[];
@@ -182,6 +182,9 @@ function sizedTo(shown: string, placeholder = ""): CSSProperties {
     : { width: `${Math.max(shown.length, shown === "" ? placeholder.length : 0, 2) + 1}ch` };
 }
 
+/** In a room with larger letters an entry is as large as the words around it. */
+const FONT = { page: { base: "24px", sm: "page" }, "long-page": "24px", body: "body", room: "inherit" } as const;
+
 const fieldLook = (size: Props<unknown>["size"], strong: boolean | undefined, problem: string | undefined | null) =>
   ({
     maxWidth: "100%",
@@ -194,7 +197,7 @@ const fieldLook = (size: Props<unknown>["size"], strong: boolean | undefined, pr
     textOverflow: "ellipsis",
     minHeight: "25px",
     fontWeight: size?.endsWith("page") ? "680" : strong ? "650" : "430",
-    fontSize: size === "page" ? { base: "24px", sm: "page" } : size === "long-page" ? "24px" : "body",
+    fontSize: FONT[size ?? "body"],
     _hover: { borderBottomStyle: "solid", background: "well" },
     _focus: { borderBottomStyle: "solid", background: "well" },
     _placeholder: { color: "ink3", fontStyle: "italic" },

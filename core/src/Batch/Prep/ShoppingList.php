@@ -25,6 +25,9 @@ final readonly class ShoppingList
     /** What a food is sold in, the first that it has. */
     private const PACKS = ['pack', 'tub', 'block', 'carton', 'tin', 'jar', 'bunch', 'sheet'];
 
+    /** Herbs come in bunches; greens for a batch are weighed out, g (judgement). */
+    private const HEAVY_BUNCH_GRAMS = 100.0;
+
     /** Eggs are counted. */
     private const EGG = 'large';
 
@@ -123,7 +126,8 @@ final readonly class ShoppingList
             return self::EGG;
         }
         foreach (self::PACKS as $pack) {
-            if (isset(self::piecesOf($food)[$pack])) {
+            $grams = self::piecesOf($food)[$pack] ?? null;
+            if ($grams !== null && ($pack !== 'bunch' || $grams < self::HEAVY_BUNCH_GRAMS)) {
                 return $pack;
             }
         }

@@ -350,6 +350,22 @@ export const defaults = {
             "words": "down to half"
         },
         {
+            "kind": "weight",
+            "words": "497 g"
+        },
+        {
+            "kind": "weight",
+            "words": "1.2 kg"
+        },
+        {
+            "kind": "weight",
+            "words": "1 lb 2 oz"
+        },
+        {
+            "kind": "weight",
+            "words": "812"
+        },
+        {
             "kind": "volume",
             "words": "500 ml"
         },

@@ -181,8 +181,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What the scale of the kitchen reads now; it never waits for one that is gone. */
-        get: operations["readScale"];
+        get?: never;
         put?: never;
         /** More or less of the same design; nothing is stored. */
         post: operations["scaleDesign"];
@@ -1020,6 +1019,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/scale-reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the scale of the kitchen reads now; it never waits for one that is gone. */
+        get: operations["readScale"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/additions": {
         parameters: {
             query?: never;
@@ -1765,7 +1781,7 @@ export interface components {
          * @description What an entry measures.
          * @enum {string}
          */
-        EntryKind: "mass" | "volume" | "length" | "thickness" | "width" | "depth" | "temperature" | "time";
+        EntryKind: "mass" | "weight" | "volume" | "length" | "thickness" | "width" | "depth" | "temperature" | "time";
         /**
          * @description The unit that an entry comes out in.
          * @enum {string}
@@ -3802,46 +3818,6 @@ export interface operations {
             };
             /** @description The design, the layer or the wish is refused */
             422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    readScale: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                kitchen: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The reading, or that there is none */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ScaleReading"];
-                };
-            };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not your kitchen */
-            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7174,6 +7150,46 @@ export interface operations {
             };
             /** @description Something in it is refused */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readScale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The reading, or that there is none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleReading"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

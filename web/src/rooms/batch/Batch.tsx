@@ -97,7 +97,7 @@ function BatchRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
               label="Raw food that the largest pan takes"
               words={grams(present.panGrams)}
               read={async (words) => {
-                const got = await readWords(kitchen, "mass", words);
+                const got = await readWords(kitchen, "weight", words);
                 return got.ok ? { ok: true, value: got.value.value } : got;
               }}
               keep={(panGrams) => change((now) => ({ ...now, panGrams }))}

@@ -88,7 +88,7 @@ export function FormulaPart({ kitchen, plan, mayWrite, put, choose }: Props) {
                       strong
                       align="right"
                       read={async (words) => {
-                        const got = await readWords(kitchen, "mass", words);
+                        const got = await readWords(kitchen, "weight", words);
                         return got.ok ? { ok: true, value: got.value.value } : got;
                       }}
                       keep={(flour) => choose((now) => ({ ...now, madeGrams: Math.round(flour * perCent * 10) / 10 }))}

@@ -138,7 +138,7 @@ function Lining({
   if (!lining) return null;
   const put = (to: Partial<LiningChoice>) =>
     change((now) => lineChanged(now, use.pie, (line) => ({ ...line, lining: { ...line.lining, ...to } })));
-  const read = async (kind: "mass" | "length", words: string) => {
+  const read = async (kind: "weight" | "length", words: string) => {
     const got = await readWords(kitchen, kind, words);
     return got.ok ? { ok: true as const, value: got.value.value } : got;
   };
@@ -177,7 +177,7 @@ function Lining({
           <EntryField
             label="Dough for leaves"
             words={grams(lining.decorationGrams)}
-            read={(typed) => read("mass", typed)}
+            read={(typed) => read("weight", typed)}
             keep={(decorationGrams) => put({ decorationGrams })}
           />
         </span>
@@ -186,7 +186,7 @@ function Lining({
           <EntryField
             label="Dough for patches"
             words={grams(lining.patchGrams)}
-            read={(typed) => read("mass", typed)}
+            read={(typed) => read("weight", typed)}
             keep={(patchGrams) => put({ patchGrams })}
           />
         </span>

@@ -52,7 +52,7 @@ export function MatchPart({ kitchen, use, match, change, choose, madeGrams }: Pr
             label="Filling in each"
             words={grams(match.eachGrams)}
             read={async (words) => {
-              const got = await readWords(kitchen, "mass", words);
+              const got = await readWords(kitchen, "weight", words);
               return got.ok ? { ok: true as const, value: got.value.value } : got;
             }}
             keep={(eachGrams) => fold({ eachGrams, settled: null })}

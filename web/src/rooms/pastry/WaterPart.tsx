@@ -53,7 +53,7 @@ export function WaterPart({ kitchen, dough, water, flourGrams, mayWrite, log, un
     if (done) put([]);
   };
   const readMass = async (words: string) => {
-    const got = await readWords(kitchen, "mass", words);
+    const got = await readWords(kitchen, "weight", words);
     return got.ok ? { ok: true as const, value: got.value.value } : got;
   };
   return (

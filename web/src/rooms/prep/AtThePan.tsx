@@ -37,7 +37,13 @@ export function AtThePan({ kitchen, act, marks, phone, mayWrite, next }: Props) 
       <Phases act={act} ratio={ledger ? 1 - minutesMore(ledger, 1) : 0} />
       {mayWrite && (
         <Flex gap="12px" wrap="wrap" paddingTop="14px">
-          <Button look="filled" minHeight="60px" flex="1 1 220px" fontSize="20px" onClick={pan.finish}>
+          <Button
+            look="filled"
+            minHeight="60px"
+            flex={{ base: "1 1 100%", sm: "1 1 220px" }}
+            fontSize="20px"
+            onClick={pan.finish}
+          >
             {pan.stopReads !== null && pan.way !== "eye" ? `At ${number(pan.stopReads)}` : "Done"}
             {!pan.isLast && ", next pan"}
           </Button>
@@ -107,6 +113,7 @@ function Entries({ pan, act, mayWrite }: { pan: Pan; act: PrepAct; mayWrite: boo
       <span>
         pan, oil{act.saltGrams > 0 ? ", salt" : ""}{" "}
         <EntryField
+          size="room"
           label="Weight of the pan with oil and salt"
           words={pan.tare === null ? "" : grams(pan.tare)}
           placeholder="weigh it first"
@@ -123,6 +130,7 @@ function Entries({ pan, act, mayWrite }: { pan: Pan; act: PrepAct; mayWrite: boo
         <span>
           the pan reads{" "}
           <EntryField
+            size="room"
             label="What the pan reads"
             words={pan.typed === null ? "" : grams(pan.typed)}
             placeholder="0 g"

@@ -107,10 +107,11 @@ export function Shop({
                 {grams(line.needGrams)} wanted,{" "}
                 {mayWrite ? (
                   <EntryField
+                    size="room"
                     label={`${line.name} that is there`}
                     words={grams(line.haveGrams)}
                     read={async (words) => {
-                      const got = await readWords(kitchen, "mass", words);
+                      const got = await readWords(kitchen, "weight", words);
                       return got.ok ? { ok: true as const, value: got.value.value } : got;
                     }}
                     keep={(have) => void count(line, have)}
@@ -179,6 +180,7 @@ export function WeighOut({ kitchen, batch, prep }: { kitchen: string; batch: str
           </Flex>
           {pie.lines.map((line, at) => (
             <Flex
+              // biome-ignore lint/suspicious/noArrayIndexKey: a food may be weighed twice, and its place does not move
               key={`${line.name} ${at}`}
               justify="space-between"
               borderBottom="1px solid {colors.hair}"

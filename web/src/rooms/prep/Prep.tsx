@@ -25,6 +25,7 @@ const TRAY = [
   ["waits", "Waits"],
 ] as const;
 const WIDE = 860;
+type Tray = (typeof TRAY)[number][0];
 
 /** What is done before the oven, act by act, at the pan and at the scale. */
 export default function PrepPage() {
@@ -36,10 +37,11 @@ function PrepRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
   const { data, error, refetch } = useQuery(prepQuery(kitchen, batch.present));
   const marks = useMarks(kitchen, stored.id);
   const shown = SHOWN.find(([name]) => name === search.get("show"))?.[0] ?? "order";
-  const put = (name: string, value: string) =>
+  // all at once: two changes of an address in one go would forget the first
+  const put = (to: Record<string, string>) =>
     setSearch(
       (now) => {
-        now.set(name, value);
+        for (const [name, value] of Object.entries(to)) now.set(name, value);
         return now;
       },
       { replace: true },
@@ -56,7 +58,7 @@ function PrepRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
         </Box>
       </Flex>
       <Box overflowX="auto" overflowY="hidden">
-        <RecessChoice label="Which list" value={shown} options={SHOWN} choose={(to) => put("show", to)} high={44} />
+        <RecessChoice label="Which list" value={shown} options={SHOWN} choose={(show) => put({ show })} high={44} />
       </Box>
       {!mayWrite && <Notice title="You are a guest here.">Look and try out; nothing is stored.</Notice>}
       {marks.refused && <Notice title="That mark was not taken.">{marks.refused}</Notice>}
@@ -79,9 +81,12 @@ function PrepRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
           marks={marks}
           mayWrite={mayWrite}
           chosen={search.get("act")}
-          choose={(id) => put("act", id)}
+          choose={(act, tray) => {
+            put({ act, ...(tray && { tray }) });
+            window.scrollTo(0, 0);
+          }}
           tray={TRAY.find(([name]) => name === search.get("tray"))?.[0] ?? "act"}
-          show={(to) => put("tray", to)}
+          show={(tray) => put({ tray })}
         />
       )}
       {data && shown === "weigh" && <WeighOut kitchen={kitchen} batch={stored.id} prep={data} />}
@@ -99,9 +104,9 @@ type OrderProps = {
   marks: Marks;
   mayWrite: boolean;
   chosen: string | null;
-  choose: (id: string) => void;
-  tray: (typeof TRAY)[number][0];
-  show: (to: (typeof TRAY)[number][0]) => void;
+  choose: (act: string, tray?: Tray) => void;
+  tray: Tray;
+  show: (to: Tray) => void;
 };
 
 /** List beside act where there is room; on a phone one of three, chosen in the tray below. */
@@ -116,15 +121,7 @@ function InOrder({ kitchen, batch, prep, marks, mayWrite, chosen, choose, tray, 
   const open = prep.acts.find((one) => one.id === chosen) ?? ahead();
   const pies = new Map(prep.weighing.map((one) => [one.number, `${one.name} ×${one.count}`]));
   const list = (
-    <ActList
-      acts={prep.acts}
-      open={open}
-      marks={marks}
-      choose={(id) => {
-        choose(id);
-        if (phone) show("act");
-      }}
-    />
+    <ActList acts={prep.acts} open={open} marks={marks} choose={(id) => choose(id, phone ? "act" : undefined)} />
   );
   const act = open ? (
     <ActView

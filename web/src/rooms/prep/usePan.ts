@@ -32,7 +32,7 @@ export function usePan(kitchen: string, act: PrepAct, marks: Marks, next: () => 
     if (isLast) next();
   };
   const readMass = async (words: string) => {
-    const got = await readWords(kitchen, "mass", words);
+    const got = await readWords(kitchen, "weight", words);
     return got.ok ? { ok: true as const, value: got.value.value } : got;
   };
   return {
