@@ -5,7 +5,7 @@ source "$ROOT/ops/lib/instance.sh"
 
 # as php-fpm is shipped: ops/php
 JIT=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
-BENCHES=(core bake practice ranges pies fuzz cli api edit script)
+BENCHES=(core bake practice ranges pies fuzz batch cli api edit script)
 
 run_bench() {
     local wanted=("${BENCHES[@]}") name
@@ -37,6 +37,8 @@ bench_ranges() { php "${JIT[@]}" tools/bench/ranges.php; }
 bench_pies() { php "${JIT[@]}" -d memory_limit=512M tools/bench/pies.php; }
 
 bench_fuzz() { php "${JIT[@]}" -d memory_limit=512M tools/bench/fuzz.php; }
+
+bench_batch() { php "${JIT[@]}" tools/bench/batch.php; }
 
 bench_cli() { php tools/bench/cli.php; }
 

@@ -37,12 +37,15 @@ run_test() {
 }
 
 run_browser_tests() {
+    local port
+    port=$(first_free_port "$E2E_PORT_FROM")
+    # a test puts the stand-in of a scale there, and takes it away
+    HOJALDRE_SCALE="http://127.0.0.1:$(first_free_port "$((port + 1))")"
+    export HOJALDRE_SCALE
     have_database hojaldre_e2e fresh
     write_settings e2e hojaldre_e2e
     prepare_instance e2e
     artisan e2e kitchen:open-first --demo >/dev/null
-    local port
-    port=$(first_free_port "$E2E_PORT_FROM")
     start_instance e2e "$port"
     bash tools/check/workers.sh "$INSTANCES/e2e"
     HOJALDRE_URL="http://127.0.0.1:$port" npx playwright test

@@ -16,6 +16,7 @@ final readonly class DoughChoice
 {
     /**
      * @param  string  $dough  id of its food
+     * @param  float  $vesselLitres  that the bowl, processor or mixer holds, l
      * @param  float|null  $madeGrams  of dough that is there; null to make what is needed
      * @param  Board|null  $sheet  of a bought dough, the size of one sheet; null where it is a block
      * @param  list<RestName>  $skipped  rests that are left out

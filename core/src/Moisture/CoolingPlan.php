@@ -20,7 +20,7 @@ final readonly class CoolingPlan
     /** What comes from the pan or the oven (common practice, no source). */
     public const HOT_CELSIUS = 90.0;
 
-    /** It is told to the quarter of an hour. */
+    /** It is told to the quarter of an hour (definition). */
     private const QUARTER_MINUTES = 15.0;
 
     /** Longer than this nothing is left to cool on the bench (docs/sources.md#food-code). */

@@ -74,7 +74,6 @@ export type PrepAct = Schemas["PrepAct"];
 export type Mark = Schemas["Mark"];
 export type MarkWish = Schemas["MarkWish"];
 export type ShoppingLine = Schemas["ShoppingLine"];
-export type ScaleReading = Schemas["ScaleReading"];
 /** Words typed at a place of the design; a weight after a step says what it was before, and which step. */
 export type TypedEntry = Pick<Schemas["EntryWords"], "kind" | "words" | "food"> &
   Partial<Schemas["EntryWords"]> &

@@ -64,6 +64,8 @@ export function useBatch(kitchen: string, stored: StoredBatch, mayWrite: boolean
     [save, mayWrite],
   );
 
+  // what is not sent yet is not saved, however short it waits
+  const isKept = !mayWrite || state.present === kept.current.batch;
   return {
     present: state.present,
     change: useCallback((by: (batch: Batch) => Batch) => act({ do: "change", by }), []),
@@ -71,7 +73,7 @@ export function useBatch(kitchen: string, stored: StoredBatch, mayWrite: boolean
     redo: () => act({ do: "redo" }),
     canUndo: state.past.length > 0,
     canRedo: state.future.length > 0,
-    saveState,
+    saveState: saveState === "saved" && !isKept ? ("saving" as const) : saveState,
     savedAt,
     retry: save,
     /** after a clash: as it is now */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { nudged, readText, readWhole } from "./entry";
+import { nudged, readNumber, readText, readWhole } from "./entry";
 
 describe("an entry", () => {
   it("is moved by the arrow keys where it begins with a plain number", () => {
@@ -23,5 +23,12 @@ describe("an entry", () => {
     expect(readText("  Quiche ", 1, 120)).toEqual({ ok: true, value: "Quiche" });
     expect(readText(" ", 1, 120)).toEqual({ ok: false, mend: "Write a name." });
     expect(readText("x".repeat(9), 0, 8).ok).toBe(false);
+  });
+  it("is read as a number of one unit within limits, with a comma or a point", () => {
+    expect(readNumber("24.5", 0, 200, "%")).toEqual({ ok: true, value: 24.5 });
+    expect(readNumber(" 24,5 % ", 0, 200, "%")).toEqual({ ok: true, value: 24.5 });
+    for (const words of ["", "lots", "-3", "201", "24 g", "1 2"]) {
+      expect(readNumber(words, 0, 200, "%")).toEqual({ ok: false, mend: "Write a number from 0 to 200 %." });
+    }
   });
 });

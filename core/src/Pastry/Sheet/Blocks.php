@@ -7,6 +7,7 @@ namespace Hojaldre\Core\Pastry\Sheet;
 /** Rectangles on a rectangle: all one way, or two blocks of which one lies across, cut straight through between them. */
 final readonly class Blocks
 {
+    /** (numerics) */
     private const EPSILON = 1e-9;
 
     /** @return list<Layout> */

@@ -10,6 +10,7 @@ namespace Hojaldre\Core\Pastry\Sheet;
  */
 final readonly class HalfMoonRows
 {
+    /** (numerics) */
     private const EPSILON = 1e-9;
 
     /** @return list<Layout> */

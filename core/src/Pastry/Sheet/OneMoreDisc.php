@@ -10,11 +10,13 @@ namespace Hojaldre\Core\Pastry\Sheet;
  */
 final readonly class OneMoreDisc
 {
-    /** More than this cannot be cut by eye, and would take long. */
+    /** More than this cannot be cut by eye, and would take long (judgement). */
     public const MOST_DISCS = 30;
 
+    /** For a dozen discs, fewer for more (numerics: with these no case of the tests is more than a disc short). */
     private const STARTS = 40;
 
+    /** (numerics) */
     private const PUSHES = 900;
 
     /** After so many pushes those that still overlap this much, of a diameter, are given up (numerics). */
@@ -25,9 +27,10 @@ final readonly class OneMoreDisc
     /** Overlap that a knife cannot see, of a diameter (numerics). */
     private const TOUCHING = 2e-4;
 
-    /** 1/g and 1/g^2 of the plastic number g = 1.3247 (the real root of g^3 = g + 1). */
+    /** 1/g of the plastic number g = 1.3247, the real root of g^3 = g + 1 (definition). */
     private const STEP_X = 0.7548776662;
 
+    /** 1/g^2 (definition) */
     private const STEP_Y = 0.5698402910;
 
     public static function on(Layout $rows, float $diameterMm, float $widthMm, float $lengthMm): Layout

@@ -1590,7 +1590,7 @@ export interface components {
             dough: string;
             board: components["schemas"]["Board"];
             vessel: components["schemas"]["Vessel"];
-            /** @description l */
+            /** @description l; that the bowl, processor or mixer holds, l */
             vesselLitres: number;
             madeGrams: number | null;
             sheet: components["schemas"]["Board"] | null;

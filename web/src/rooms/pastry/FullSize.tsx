@@ -2,7 +2,7 @@ import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useRef } from "react";
 import { Link, useSearchParams } from "react-router";
-import { pastryQuery } from "../../api/queries";
+import { pastryQuery } from "../../api/batchQueries";
 import { type InBatch, OpenBatch } from "../../batch/OpenBatch";
 import { CutSheet } from "../../draw/CutSheet";
 import { Button } from "../../ui/Button";

@@ -1,8 +1,8 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
+import { pastryQuery } from "../../api/batchQueries";
 import { ApiProblem, type DoughPlan } from "../../api/client";
-import { pastryQuery } from "../../api/queries";
 import { BatchHead } from "../../batch/BatchHead";
 import { doughChanged } from "../../batch/batch";
 import { type InBatch, OpenBatch } from "../../batch/OpenBatch";

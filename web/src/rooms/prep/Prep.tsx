@@ -1,8 +1,8 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
+import { prepQuery } from "../../api/batchQueries";
 import { ApiProblem, type Prep, type PrepAct } from "../../api/client";
-import { prepQuery } from "../../api/queries";
 import { type InBatch, OpenBatch } from "../../batch/OpenBatch";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
+import { marksQuery } from "../../api/batchQueries";
 import { ApiProblem, answer, api, type Mark, type MarkWish } from "../../api/client";
-import { marksQuery } from "../../api/queries";
 
 const AGAIN_MS = 3000;
 
@@ -36,16 +36,25 @@ export function useMarks(kitchen: string, batch: string) {
     [batch],
   );
 
+  const sendOne = useCallback(
+    async (next: MarkWish) => {
+      const sent = await answer(
+        api.PUT("/kitchens/{kitchen}/batches/{batch}/marks", { params: { path: { kitchen, batch } }, body: next }),
+      );
+      await client.cancelQueries({ queryKey: ["kitchen", kitchen, "marks", batch] });
+      client.setQueryData(["kitchen", kitchen, "marks", batch], sent.marks);
+      // a weighing is evidence, and the list says so
+      if (next.tareGrams !== null) void client.invalidateQueries({ queryKey: ["kitchen", kitchen, "prep"] });
+    },
+    [batch, client, kitchen],
+  );
+
   const send = useCallback(async () => {
     if (busy.current) return;
     busy.current = true;
     try {
       for (let next = queue.current[0]; next; next = queue.current[0]) {
-        const marks = await answer(
-          api.PUT("/kitchens/{kitchen}/batches/{batch}/marks", { params: { path: { kitchen, batch } }, body: next }),
-        );
-        await client.cancelQueries({ queryKey: ["kitchen", kitchen, "marks", batch] });
-        client.setQueryData(["kitchen", kitchen, "marks", batch], marks.marks);
+        await sendOne(next);
         store(queue.current.slice(1));
       }
     } catch (thrown) {
@@ -58,7 +67,7 @@ export function useMarks(kitchen: string, batch: string) {
     } finally {
       busy.current = false;
     }
-  }, [batch, client, kitchen, store]);
+  }, [sendOne, store]);
 
   useEffect(() => {
     if (waiting.length === 0) return;

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { scaleQuery } from "../../api/batchQueries";
 import type { PrepAct } from "../../api/client";
-import { scaleQuery } from "../../api/queries";
 import { readWords } from "../../api/words";
 import { type Ledger, ledgerOf } from "./ledger";
 import type { Marks } from "./useMarks";
