@@ -33,7 +33,7 @@ final readonly class DoughUseAnswer
         public float $bakedTrimGrams,
         public string $strips,
         public ?CuttingAnswer $cutting,
-        public ?MatchAnswer $match,
+        public ?EvenAnswer $even,
     ) {
     }
 
@@ -44,7 +44,7 @@ final readonly class DoughUseAnswer
             array_map(static fn (PastryPiece $one): PastryPieceAnswer => PastryPieceAnswer::of($one, $words), $use->pieces->pieces),
             round($use->rolledGrams, 1), round($use->backGrams, 1), round($use->bakedTrimGrams, 1), StripWords::of($use, $words),
             $use->cutting === null ? null : CuttingAnswer::of($use->cutting, $words),
-            $use->match === null ? null : MatchAnswer::of($use->match, $use->of->line->fold, $words),
+            $use->even === null ? null : EvenAnswer::of($use->even, $use->of->line->fold, $words),
         );
     }
 }

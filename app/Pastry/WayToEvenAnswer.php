@@ -6,9 +6,9 @@ namespace App\Pastry;
 
 use App\Contract\Schema;
 use App\Wording\Words;
-use Hojaldre\Core\Pastry\Match\DoughAndFilling;
-use Hojaldre\Core\Pastry\Match\WayName;
-use Hojaldre\Core\Pastry\Match\WayToEven;
+use Hojaldre\Core\Pastry\Even\DoughAndFilling;
+use Hojaldre\Core\Pastry\Even\WayName;
+use Hojaldre\Core\Pastry\Even\WayToEven;
 use Hojaldre\Core\Statement\Statement;
 
 #[Schema('WayToEven')]
@@ -31,12 +31,12 @@ final readonly class WayToEvenAnswer
     ) {
     }
 
-    public static function of(WayToEven $way, DoughAndFilling $match, Words $words): self
+    public static function of(WayToEven $way, DoughAndFilling $even, Words $words): self
     {
         $with = [
-            'pieces' => $way->pieces, 'eachGrams' => $way->gramsEach, 'nowGrams' => $match->eachGrams(), 'thickMm' => $way->thicknessMm, 'wasMm' => $match->thicknessMm,
-            'discCm' => $way->lengthMm / 10, 'doughGrams' => $way->doughGrams, 'moreDoughGrams' => $way->doughGrams - $match->doughGrams, 'leftGrams' => $way->fillingLeftGrams,
-            'left' => $way->piecesLeft, 'tinCm' => ($way->tinMm ?? 0.0) / 10, 'mostGrams' => $match->filling($way->lengthMm)->mostGrams, 'leastGrams' => $match->filling($way->lengthMm)->leastGrams,
+            'pieces' => $way->pieces, 'eachGrams' => $way->gramsEach, 'nowGrams' => $even->eachGrams(), 'thickMm' => $way->thicknessMm, 'wasMm' => $even->thicknessMm,
+            'discCm' => $way->lengthMm / 10, 'doughGrams' => $way->doughGrams, 'moreDoughGrams' => $way->doughGrams - $even->doughGrams, 'leftGrams' => $way->fillingLeftGrams,
+            'left' => $way->piecesLeft, 'tinCm' => ($way->tinMm ?? 0.0) / 10, 'mostGrams' => $even->filling($way->lengthMm)->mostGrams, 'leastGrams' => $even->filling($way->lengthMm)->leastGrams,
         ];
 
         return new self(

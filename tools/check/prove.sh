@@ -49,6 +49,7 @@ Pie Forecast\Weights
 PieFile Forecast\Weights
 Bake Pie\Pie
 Forecast Advice\WayOut
+Batch Advice\WayOut
 ARROWS
 }
 arrows | while read -r folder other; do

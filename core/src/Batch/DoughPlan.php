@@ -9,8 +9,8 @@ use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pastry\Dough\DoughRemarks;
 use Hojaldre\Core\Pastry\Dough\Formula;
 use Hojaldre\Core\Pastry\Dough\WaterNeed;
+use Hojaldre\Core\Pastry\Even\DoughAndFilling;
 use Hojaldre\Core\Pastry\Lining;
-use Hojaldre\Core\Pastry\Match\DoughAndFilling;
 use Hojaldre\Core\Pastry\Rest\Rest;
 use Hojaldre\Core\Pastry\Rest\RestPlan;
 use Hojaldre\Core\Pastry\Rolled\PastryPiece;
@@ -160,15 +160,15 @@ final readonly class DoughPlan
         $loose = $one->times() * array_sum(array_map(static fn (PastryPiece $piece): float => $piece->name === PieceName::Fold ? 0.0 : $piece->rolledGrams, $pieces->pieces));
         $cutting = $choice->madeGrams === null ? $need : Cutting::from(max(1.0, $thereGrams), Cutter::disc($disc), $thickness, $dough->gramsPerMl, $choice->board);
         $weights = Weights::of($one->pie);
-        $match = $weights->isEmpty() ? null : new DoughAndFilling(
+        $even = $weights->isEmpty() ? null : new DoughAndFilling(
             $disc, $thickness, $cutting->grams(), $dough->gramsPerMl, $weights->fillingGrams * $one->times(), $weights->foldedGramsPerMl(), $one->line->count, $choice->board,
         );
         // what the design puts into each is what the cook wants, as long as it closes and is not hollow
         $designed = $weights->fillingGrams / max(1, $one->folded()->discs ?? 1);
-        $each = $one->line->fold->eachGrams ?? ($match?->filling($disc)->fits($designed) === true ? $designed : null);
-        $match = $match === null || $each === null ? $match : $match->withEach($each);
+        $each = $one->line->fold->eachGrams ?? ($even?->filling($disc)->fits($designed) === true ? $designed : null);
+        $even = $even === null || $each === null ? $even : $even->withEach($each);
 
-        return new DoughUse($one, $pieces, $cutting->grams() + $loose, $cutting->leftGrams(), 0.0, 0.0, $cutting, $match);
+        return new DoughUse($one, $pieces, $cutting->grams() + $loose, $cutting->leftGrams(), 0.0, 0.0, $cutting, $even);
     }
 
     private static function cutting(PieOfBatch $one, DoughChoice $choice, Food $dough): Cutting

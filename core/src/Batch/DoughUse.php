@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Batch;
 
-use Hojaldre\Core\Pastry\Match\DoughAndFilling;
+use Hojaldre\Core\Pastry\Even\DoughAndFilling;
 use Hojaldre\Core\Pastry\Rolled\PastryPieces;
 use Hojaldre\Core\Pastry\Sheet\Cutting;
 
@@ -27,7 +27,7 @@ final readonly class DoughUse
         public float $bakedTrimGrams,
         public float $stripsFromTrimmingsGrams,
         public ?Cutting $cutting,
-        public ?DoughAndFilling $match,
+        public ?DoughAndFilling $even,
     ) {
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Batch;
 
 use Hojaldre\Core\Document\Number;
-use Hojaldre\Core\Pastry\Match\WayName;
+use Hojaldre\Core\Pastry\Even\WayName;
 use Hojaldre\Core\Tin\FoldedDiscs;
 
 /** What a cook changes of folded pieces in one batch, so that dough and filling come out even; the design stays as it is. Null is as designed. */

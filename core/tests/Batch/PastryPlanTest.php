@@ -17,9 +17,9 @@ use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Pastry\Dough\HouseDoughs;
 use Hojaldre\Core\Pastry\Dough\Vessel;
+use Hojaldre\Core\Pastry\Even\EvenVerdict;
 use Hojaldre\Core\Pastry\Glaze;
 use Hojaldre\Core\Pastry\Lid;
-use Hojaldre\Core\Pastry\Match\MatchVerdict;
 use Hojaldre\Core\Pastry\Rest\Rest;
 use Hojaldre\Core\Pastry\Rest\RestName;
 use Hojaldre\Core\Pastry\Rolled\LiningChoice;
@@ -69,7 +69,7 @@ final class PastryPlanTest extends TestCase
         self::assertSame(2.0, $use->of->times());
         self::assertEqualsWithDelta(2 * OtherPies::folds()->portions, $use->of->portions(), 1e-9);
         self::assertGreaterThanOrEqual(12, $use->cutting?->pieces());
-        self::assertEqualsWithDelta(2 * (660 + 231), (float) $use->match?->fillingGrams, 1e-6);
+        self::assertEqualsWithDelta(2 * (660 + 231), (float) $use->even?->fillingGrams, 1e-6);
         self::assertEqualsWithDelta($use->cutting?->leftGrams() ?? -1, $use->backGrams, 1e-9);
     }
 
@@ -79,7 +79,7 @@ final class PastryPlanTest extends TestCase
         $half = self::plan([[self::QUICHE, 1, TroutQuiche::pie()], [self::FOLDS, 6, OtherPies::folds()]], new DoughChoice('shortcrust', Board::usual(), Vessel::Bowl, 6, 0.6 * $need->madeGrams(), null, []));
         self::assertEqualsWithDelta($need->uses[0]->rolledGrams, $half->uses[0]->rolledGrams, 1e-9);
         self::assertLessThan(6, $half->uses[1]->cutting?->pieces());
-        self::assertSame(MatchVerdict::FillingOver, $half->uses[1]->match?->verdict());
+        self::assertSame(EvenVerdict::FillingOver, $half->uses[1]->even?->verdict());
         self::assertEqualsWithDelta(0.6 * $need->madeGrams(), $half->neededGrams(), 0.01, 'all of it is used');
     }
 
@@ -89,21 +89,21 @@ final class PastryPlanTest extends TestCase
         $one = new PieOfBatch(1, $line, OtherPies::folds());
         self::assertSame([160.0, 3.0], [$one->folded()?->discDiameterMm, $one->pie->crust->thicknessMm]);
         $plan = DoughPlan::of(Pantry::food('shortcrust'), null, DoughChoice::usual('shortcrust'), [$one], [], 20);
-        self::assertSame(120.0, $plan->uses[0]->match?->eachGrams());
+        self::assertSame(120.0, $plan->uses[0]->even?->eachGrams());
         self::assertSame(160.0, $plan->uses[0]->cutting?->cutter->lengthMm);
     }
 
     /** Six folds of 18 cm hold 198 ml each; the design has 148.5 g for each, which neither leaves them hollow nor keeps them open. */
     public function test_what_the_design_puts_into_each_is_what_the_cook_wants(): void
     {
-        $match = self::plan([[self::FOLDS, 6, OtherPies::folds()]])->uses[0]->match;
-        self::assertNotNull($match);
-        self::assertEqualsWithDelta(891 / 6, $match->eachGrams(), 1e-9);
-        self::assertSame(MatchVerdict::Even, $match->verdict());
-        $hollow = self::plan([[self::FOLDS, 6, OtherPies::folds()->withFillingScaled(0.4)]])->uses[0]->match;
+        $even = self::plan([[self::FOLDS, 6, OtherPies::folds()]])->uses[0]->even;
+        self::assertNotNull($even);
+        self::assertEqualsWithDelta(891 / 6, $even->eachGrams(), 1e-9);
+        self::assertSame(EvenVerdict::Even, $even->verdict());
+        $hollow = self::plan([[self::FOLDS, 6, OtherPies::folds()->withFillingScaled(0.4)]])->uses[0]->even;
         self::assertNotNull($hollow);
         self::assertGreaterThan(0.4 * 891 / 6, $hollow->eachGrams(), 'what leaves them hollow is not taken');
-        self::assertSame(MatchVerdict::FillingShort, $hollow->verdict());
+        self::assertSame(EvenVerdict::FillingShort, $hollow->verdict());
     }
 
     public function test_strips_that_trimmings_give_are_not_rolled_for(): void

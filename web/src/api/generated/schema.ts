@@ -1578,7 +1578,7 @@ export interface components {
             mostGrams: number;
             /** @description of filling in each */
             spoons: string;
-            verdict: components["schemas"]["MatchVerdict"];
+            verdict: components["schemas"]["EvenVerdict"];
             /** @description the word: even, or how much is over or short */
             says: string;
             settled: string;
@@ -1688,7 +1688,7 @@ export interface components {
             /** @description how a lattice is cut; empty where there is none */
             strips: string;
             cutting: components["schemas"]["CuttingShown"] | null;
-            match: components["schemas"]["DoughAndFilling"] | null;
+            even: components["schemas"]["DoughAndFilling"] | null;
         };
         /** @description How much of what is poured in a dough will take, and what it took before. */
         DoughWater: {
@@ -1796,6 +1796,11 @@ export interface components {
             /** @description the step */
             preparation: string;
         };
+        /**
+         * @description Whether dough and filling come out even: within half a piece.
+         * @enum {string}
+         */
+        EvenVerdict: "even" | "filling-over" | "filling-short";
         FilmGrid: {
             columns: number;
             rows: number;
@@ -2145,11 +2150,6 @@ export interface components {
             /** @description null while there is nothing to bake */
             match: components["schemas"]["KitchenMatch"] | null;
         };
-        /**
-         * @description Whether dough and filling come out even: within half a piece.
-         * @enum {string}
-         */
-        MatchVerdict: "even" | "filling-over" | "filling-short";
         /** @description A bake as it was designed, and what came out. */
         MatchWish: {
             design: components["schemas"]["PieDesign"];

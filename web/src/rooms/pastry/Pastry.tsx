@@ -10,9 +10,9 @@ import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { number } from "../../ui/numbers";
 import { RecessChoice } from "../../ui/RecessChoice";
+import { EvenPart } from "./EvenPart";
 import { FormulaPart } from "./FormulaPart";
 import { HowMuchPart } from "./HowMuchPart";
-import { MatchPart } from "./MatchPart";
 import { RestsPart } from "./RestsPart";
 import { SheetPart } from "./SheetPart";
 import { usePastryActs } from "./usePastryActs";
@@ -166,12 +166,12 @@ function OneDough({ plan, kitchen, stored, batch, mayWrite, acts, pie, show }: O
           <HowMuchPart kitchen={kitchen} plan={plan} batch={batch.present} change={batch.change} />
           {plan.uses.map(
             (use) =>
-              use.match && (
-                <MatchPart
+              use.even && (
+                <EvenPart
                   key={use.pie}
                   kitchen={kitchen}
                   use={use}
-                  match={use.match}
+                  even={use.even}
                   change={batch.change}
                   choose={choose}
                   madeGrams={plan.madeGrams}

@@ -12,15 +12,15 @@ import { useWidth } from "../../ui/useWidth";
 type Props = {
   kitchen: string;
   use: DoughUse;
-  match: DoughAndFilling;
+  even: DoughAndFilling;
   change: (by: (batch: Batch) => Batch) => void;
   choose: (by: (choice: DoughChoice) => DoughChoice) => void;
   madeGrams: number;
 };
 
 /** Whether discs and filling come out even; if not, ways to end even. */
-export function MatchPart({ kitchen, use, match, change, choose, madeGrams }: Props) {
-  const isEven = match.verdict === "even";
+export function EvenPart({ kitchen, use, even, change, choose, madeGrams }: Props) {
+  const isEven = even.verdict === "even";
   const fold = (to: Partial<Batch["lines"][number]["fold"]>) =>
     change((now) => lineChanged(now, use.pie, (line) => ({ ...line, fold: { ...line.fold, ...to } })));
   const apply = (way: WayToEven) => {
@@ -44,20 +44,20 @@ export function MatchPart({ kitchen, use, match, change, choose, madeGrams }: Pr
       <Flex as="h2" align="baseline" gap="8px" fontWeight="650" wrap="wrap">
         <span>Filling</span>
         <Box as="span" fontSize="reading">
-          {number(Math.floor(match.fills + 0.5))}
+          {number(Math.floor(even.fills + 0.5))}
         </Box>
         <Box as="span" fontWeight="430">
           pies,{" "}
           <EntryField
             label="Filling in each"
-            words={grams(match.eachGrams)}
+            words={grams(even.eachGrams)}
             read={async (words) => {
               const got = await readWords(kitchen, "weight", words);
               return got.ok ? { ok: true as const, value: got.value.value } : got;
             }}
             keep={(eachGrams) => fold({ eachGrams, settled: null })}
           />{" "}
-          each, {match.spoons}
+          each, {even.spoons}
         </Box>
         <Box
           as="span"
@@ -67,20 +67,20 @@ export function MatchPart({ kitchen, use, match, change, choose, madeGrams }: Pr
           paddingInline="8px"
           borderRadius="2px"
         >
-          {match.says}
+          {even.says}
         </Box>
       </Flex>
-      <MatchScale match={match} />
-      {(match.eachGrams < match.leastGrams - 0.05 || match.eachGrams > match.mostGrams + 0.05) && (
+      <EvenScale even={even} />
+      {(even.eachGrams < even.leastGrams - 0.05 || even.eachGrams > even.mostGrams + 0.05) && (
         <Box role="status" borderTop="3px solid {colors.rim}">
-          {match.eachGrams < match.leastGrams
-            ? `Hollow: a disc of this size wants ${grams(match.leastGrams)} at the least.`
-            : `It will not close: ${grams(match.mostGrams)} at the most.`}
+          {even.eachGrams < even.leastGrams
+            ? `Hollow: a disc of this size wants ${grams(even.leastGrams)} at the least.`
+            : `It will not close: ${grams(even.mostGrams)} at the most.`}
         </Box>
       )}
-      {match.settled !== "" && (
+      {even.settled !== "" && (
         <Flex role="status" align="baseline" gap="8px">
-          {match.settled}
+          {even.settled}
           <Button
             look="plain"
             minHeight="30px"
@@ -91,7 +91,7 @@ export function MatchPart({ kitchen, use, match, change, choose, madeGrams }: Pr
         </Flex>
       )}
       <Box as="ul">
-        {match.ways.map((way, at) => (
+        {even.ways.map((way, at) => (
           <Flex as="li" key={way.name} gap="12px" align="center" borderTop="1px solid {colors.hair}" paddingBlock="6px">
             <Box flex="1">
               <Box fontWeight="650">{way.does}</Box>
@@ -116,9 +116,9 @@ const HIGH = 66;
 const RULE = 30;
 
 /** The scale counts pieces: the recess is the discs, the loaf the filling, the tick what is wanted. */
-function MatchScale({ match }: { match: DoughAndFilling }) {
+function EvenScale({ even }: { even: DoughAndFilling }) {
   const [ref, width] = useWidth<HTMLDivElement>(400);
-  const counts = [match.wanted, match.discs, match.fills];
+  const counts = [even.wanted, even.discs, even.fills];
   const low = Math.max(0, Math.min(...counts) - 3);
   const high = Math.max(...counts) + 3;
   const at = (pieces: number) => ((pieces - low) / (high - low)) * width;
@@ -130,35 +130,35 @@ function MatchScale({ match }: { match: DoughAndFilling }) {
         width={width}
         height={HIGH}
         role="img"
-        aria-label={`${match.discs} discs, filling for ${number(match.fills, 1)}, ${match.wanted} wanted`}
+        aria-label={`${even.discs} discs, filling for ${number(even.fills, 1)}, ${even.wanted} wanted`}
         style={{ display: "block", overflow: "visible" }}
       >
         <path
-          d={recessPath(width, RULE, 12, at(match.discs) - half, at(match.discs) + half)}
+          d={recessPath(width, RULE, 12, at(even.discs) - half, at(even.discs) + half)}
           fill={ink("well")}
           stroke={ink("rim")}
           strokeWidth="2"
         />
         <path
           d={loafPath(
-            at(match.fills) - half * 1.2,
-            at(match.fills) + half * 1.2,
-            match.verdict === "even" ? RULE + 10 : RULE,
+            at(even.fills) - half * 1.2,
+            at(even.fills) + half * 1.2,
+            even.verdict === "even" ? RULE + 10 : RULE,
             13,
           )}
           fill={ink("ink2")}
         />
-        <path d={`M${at(match.wanted)},${RULE} v9`} stroke={ink("rim")} strokeWidth="2" />
+        <path d={`M${at(even.wanted)},${RULE} v9`} stroke={ink("rim")} strokeWidth="2" />
         <g fontSize="14" fill={ink("ink2")} textAnchor="middle">
-          <text x={label(at(match.discs))} y={RULE + 29}>
-            discs {match.discs}
+          <text x={label(at(even.discs))} y={RULE + 29}>
+            discs {even.discs}
           </text>
-          <text x={label(at(match.fills))} y={10}>
-            filling {grams(match.fillingGrams)}
+          <text x={label(at(even.fills))} y={10}>
+            filling {grams(even.fillingGrams)}
           </text>
-          {Math.abs(at(match.wanted) - at(match.discs)) > 90 && (
-            <text x={label(at(match.wanted))} y={RULE + 29}>
-              wanted {match.wanted}
+          {Math.abs(at(even.wanted) - at(even.discs)) > 90 && (
+            <text x={label(at(even.wanted))} y={RULE + 29}>
+              wanted {even.wanted}
             </text>
           )}
         </g>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hojaldre\Core\Pastry\Match;
+namespace Hojaldre\Core\Pastry\Even;
 
 /** One way in which dough, pieces and filling come out even. What it does not change is as it was. */
 final readonly class WayToEven

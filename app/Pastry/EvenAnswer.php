@@ -7,14 +7,14 @@ namespace App\Pastry;
 use App\Contract\Schema;
 use App\Wording\Words;
 use Hojaldre\Core\Batch\FoldChoice;
-use Hojaldre\Core\Pastry\Match\DoughAndFilling;
-use Hojaldre\Core\Pastry\Match\MatchVerdict;
-use Hojaldre\Core\Pastry\Match\WayToEven;
+use Hojaldre\Core\Pastry\Even\DoughAndFilling;
+use Hojaldre\Core\Pastry\Even\EvenVerdict;
+use Hojaldre\Core\Pastry\Even\WayToEven;
 use Hojaldre\Core\Statement\Statement;
 
 /** Whether dough and filling of folded pieces come out even. */
 #[Schema('DoughAndFilling')]
-final readonly class MatchAnswer
+final readonly class EvenAnswer
 {
     /**
      * @param  int  $discs  that the dough gives
@@ -34,24 +34,24 @@ final readonly class MatchAnswer
         public float $leastGrams,
         public float $mostGrams,
         public string $spoons,
-        public MatchVerdict $verdict,
+        public EvenVerdict $verdict,
         public string $says,
         public string $settled,
         public array $ways,
     ) {
     }
 
-    public static function of(DoughAndFilling $match, FoldChoice $fold, Words $words): self
+    public static function of(DoughAndFilling $even, FoldChoice $fold, Words $words): self
     {
-        $filling = $match->filling($match->discMm);
-        $over = $match->overGrams();
+        $filling = $even->filling($even->discMm);
+        $over = $even->overGrams();
 
         return new self(
-            $match->wanted, $match->discs(), round($match->fills(), 2), round($match->fillingGrams, 1), round($match->eachGrams(), 1),
-            round($filling->leastGrams, 1), round($filling->mostGrams, 1), $words->say(new Statement('match.spoons', ['spoons' => $filling->heapedSpoons($match->eachGrams())])),
-            $match->verdict(), $words->say(new Statement('match.'.$match->verdict()->value, ['moreGrams' => abs($over)])),
+            $even->wanted, $even->discs(), round($even->fills(), 2), round($even->fillingGrams, 1), round($even->eachGrams(), 1),
+            round($filling->leastGrams, 1), round($filling->mostGrams, 1), $words->say(new Statement('evenness.spoons', ['spoons' => $filling->heapedSpoons($even->eachGrams())])),
+            $even->verdict(), $words->say(new Statement('evenness.'.$even->verdict()->value, ['moreGrams' => abs($over)])),
             $fold->settled === null ? '' : $words->word('settled', $fold->settled),
-            array_map(static fn (WayToEven $way): WayToEvenAnswer => WayToEvenAnswer::of($way, $match, $words), $match->ways()),
+            array_map(static fn (WayToEven $way): WayToEvenAnswer => WayToEvenAnswer::of($way, $even, $words), $even->ways()),
         );
     }
 }

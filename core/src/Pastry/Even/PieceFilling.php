@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hojaldre\Core\Pastry\Match;
+namespace Hojaldre\Core\Pastry\Even;
 
 /** How much filling one folded piece takes, g: below the least it is hollow, above the most it does not close. */
 final readonly class PieceFilling

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Pastry;
 
-use Hojaldre\Core\Pastry\Match\DoughAndFilling;
-use Hojaldre\Core\Pastry\Match\MatchVerdict;
-use Hojaldre\Core\Pastry\Match\WayName;
-use Hojaldre\Core\Pastry\Match\WayToEven;
+use Hojaldre\Core\Pastry\Even\DoughAndFilling;
+use Hojaldre\Core\Pastry\Even\EvenVerdict;
+use Hojaldre\Core\Pastry\Even\WayName;
+use Hojaldre\Core\Pastry\Even\WayToEven;
 use Hojaldre\Core\Pastry\Sheet\Board;
 use Hojaldre\Core\Pastry\Sheet\Cutter;
 use Hojaldre\Core\Pastry\Sheet\Cutting;
 use PHPUnit\Framework\TestCase;
 
-final class MatchTest extends TestCase
+final class EvenTest extends TestCase
 {
     /** A pocket of 12 cm: r = 52 mm, 0.4 r^3 is about 56 ml (docs/model.md); at 1.05 g/ml 0.9 of it is 53 g. */
     public function test_a_disc_of_12_cm_takes_about_two_spoons(): void
     {
-        $filling = self::match(1000, 1000)->filling(120);
+        $filling = self::even(1000, 1000)->filling(120);
         self::assertEqualsWithDelta(0.9 * 0.42 * 0.6 * M_PI_2 * 5.2 ** 3 * 1.05, $filling->usualGrams, 0.01);
         self::assertSame(2.0, $filling->heapedSpoons($filling->usualGrams));
         self::assertTrue($filling->fits($filling->leastGrams) && $filling->fits($filling->mostGrams));
@@ -33,11 +33,11 @@ final class MatchTest extends TestCase
     {
         $half = Cutting::forPieces(15, Cutter::disc(135), 3, 1.16, self::board());
         self::assertSame(15, $half->pieces());
-        $usual = self::match(1, 1)->filling(135)->usualGrams;
+        $usual = self::even(1, 1)->filling(135)->usualGrams;
         $all = new DoughAndFilling(135, 3, 2 * $half->grams(), 1.16, 4 * 15 * $usual, 1.05, 15, self::board());
         self::assertSame(30, $all->discs());
         self::assertEqualsWithDelta(60.0, $all->fills(), 1e-9);
-        self::assertSame(MatchVerdict::FillingOver, $all->verdict());
+        self::assertSame(EvenVerdict::FillingOver, $all->verdict());
         self::assertEqualsWithDelta(30 * $usual, $all->overGrams(), 1e-6);
         $freeze = self::way($all, WayName::FreezeFilling);
         self::assertSame(30, $freeze->pieces);
@@ -52,86 +52,86 @@ final class MatchTest extends TestCase
     public function test_what_ends_within_half_a_piece_is_even(): void
     {
         $dough = Cutting::forPieces(14, Cutter::disc(120), 3, 1.16, self::board())->grams();
-        $usual = self::match(1, 1)->filling(120)->usualGrams;
-        foreach ([[13.6, MatchVerdict::Even], [14.0, MatchVerdict::Even], [14.4, MatchVerdict::Even], [13.4, MatchVerdict::FillingShort], [14.6, MatchVerdict::FillingOver]] as [$pieces, $verdict]) {
-            self::assertSame($verdict, self::match($dough, $pieces * $usual)->verdict(), "$pieces");
+        $usual = self::even(1, 1)->filling(120)->usualGrams;
+        foreach ([[13.6, EvenVerdict::Even], [14.0, EvenVerdict::Even], [14.4, EvenVerdict::Even], [13.4, EvenVerdict::FillingShort], [14.6, EvenVerdict::FillingOver]] as [$pieces, $verdict]) {
+            self::assertSame($verdict, self::even($dough, $pieces * $usual)->verdict(), "$pieces");
         }
-        self::assertSame([], self::match($dough, 14 * $usual)->ways());
+        self::assertSame([], self::even($dough, 14 * $usual)->ways());
     }
 
     /** 16 fillings for 14 discs: 16/14 of the usual weight in each still closes (1.1/0.9 = 1.22). */
     public function test_a_little_more_in_each_ends_even_while_it_closes(): void
     {
         $dough = Cutting::forPieces(14, Cutter::disc(120), 3, 1.16, self::board())->grams();
-        $usual = self::match(1, 1)->filling(120)->usualGrams;
-        $way = self::way(self::match($dough, 16 * $usual), WayName::Weight);
+        $usual = self::even(1, 1)->filling(120)->usualGrams;
+        $way = self::way(self::even($dough, 16 * $usual), WayName::Weight);
         self::assertEqualsWithDelta(16 / 14 * $usual, $way->gramsEach, 1e-9);
         self::assertSame(14, $way->pieces);
-        self::assertSame(MatchVerdict::Even, self::match($dough, 16 * $usual, each: $way->gramsEach)->verdict(), 'with that weight in each it is even');
-        self::assertNotContains(WayName::Weight, self::names(self::match($dough, 18 * $usual)), 'does not close');
-        self::assertNotContains(WayName::Weight, self::names(self::match($dough, 9 * $usual)), 'hollow');
+        self::assertSame(EvenVerdict::Even, self::even($dough, 16 * $usual, each: $way->gramsEach)->verdict(), 'with that weight in each it is even');
+        self::assertNotContains(WayName::Weight, self::names(self::even($dough, 18 * $usual)), 'does not close');
+        self::assertNotContains(WayName::Weight, self::names(self::even($dough, 9 * $usual)), 'hollow');
     }
 
     public function test_rolled_thinner_the_same_dough_gives_as_many_discs_as_there_is_filling_for(): void
     {
         $dough = Cutting::forPieces(14, Cutter::disc(120), 3, 1.16, self::board())->grams();
-        $usual = self::match(1, 1)->filling(120)->usualGrams;
-        $thin = self::way(self::match($dough, 16 * $usual), WayName::Thickness);
+        $usual = self::even(1, 1)->filling(120)->usualGrams;
+        $thin = self::way(self::even($dough, 16 * $usual), WayName::Thickness);
         self::assertSame(16, $thin->pieces);
         self::assertLessThan(3.0, $thin->thicknessMm);
         self::assertGreaterThan(2.4, $thin->thicknessMm, '14/16 of three is 2.6');
         self::assertGreaterThanOrEqual(16, Cutting::from($dough, Cutter::disc(120), $thin->thicknessMm, 1.16, self::board())->pieces());
-        $thick = self::way(self::match($dough, 12 * $usual), WayName::Thickness);
+        $thick = self::way(self::even($dough, 12 * $usual), WayName::Thickness);
         self::assertGreaterThan(3.0, $thick->thicknessMm);
         self::assertSame(12, $thick->pieces);
-        self::assertNotContains(WayName::Thickness, self::names(self::match($dough, 40 * $usual)), 'thinner than 2 mm tears');
+        self::assertNotContains(WayName::Thickness, self::names(self::even($dough, 40 * $usual)), 'thinner than 2 mm tears');
     }
 
     public function test_larger_discs_take_more_filling_from_the_same_dough(): void
     {
         $dough = Cutting::forPieces(14, Cutter::disc(120), 3, 1.16, self::board())->grams();
-        $usual = self::match(1, 1)->filling(120)->usualGrams;
-        $larger = self::way(self::match($dough, 18 * $usual), WayName::Size);
+        $usual = self::even(1, 1)->filling(120)->usualGrams;
+        $larger = self::way(self::even($dough, 18 * $usual), WayName::Size);
         self::assertGreaterThan(120.0, $larger->lengthMm);
         self::assertLessThan(14, $larger->pieces);
         self::assertEqualsWithDelta(18 * $usual, $larger->pieces * $larger->gramsEach, 1e-6);
-        $smaller = self::way(self::match($dough, 10 * $usual), WayName::Size);
+        $smaller = self::way(self::even($dough, 10 * $usual), WayName::Size);
         self::assertLessThan(120.0, $smaller->lengthMm);
     }
 
     public function test_where_the_filling_is_short_fewer_are_filled(): void
     {
         $dough = Cutting::forPieces(14, Cutter::disc(120), 3, 1.16, self::board())->grams();
-        $usual = self::match(1, 1)->filling(120)->usualGrams;
-        $match = self::match($dough, 10.2 * $usual);
-        self::assertSame(MatchVerdict::FillingShort, $match->verdict());
-        self::assertEqualsWithDelta(-3.8 * $usual, $match->overGrams(), 1e-6);
-        $fewer = self::way($match, WayName::FewerPieces);
+        $usual = self::even(1, 1)->filling(120)->usualGrams;
+        $even = self::even($dough, 10.2 * $usual);
+        self::assertSame(EvenVerdict::FillingShort, $even->verdict());
+        self::assertEqualsWithDelta(-3.8 * $usual, $even->overGrams(), 1e-6);
+        $fewer = self::way($even, WayName::FewerPieces);
         self::assertSame([10, 4], [$fewer->pieces, $fewer->piecesLeft]);
-        self::assertNotContains(WayName::FreezeFilling, self::names($match));
-        self::assertNotContains(WayName::MoreDough, self::names($match));
+        self::assertNotContains(WayName::FreezeFilling, self::names($even));
+        self::assertNotContains(WayName::MoreDough, self::names($even));
     }
 
     /** 30 mm deep: 800 g at 1.05 g/ml are 762 ml; a tin of 18 cm holds 763. */
     public function test_the_rest_goes_into_a_small_tin_where_one_is_filled(): void
     {
         $dough = Cutting::forPieces(14, Cutter::disc(120), 3, 1.16, self::board())->grams();
-        $usual = self::match(1, 1)->filling(120)->usualGrams;
-        $tin = self::way(self::match($dough, 14 * $usual + 800), WayName::SecondTin);
+        $usual = self::even(1, 1)->filling(120)->usualGrams;
+        $tin = self::way(self::even($dough, 14 * $usual + 800), WayName::SecondTin);
         self::assertEqualsWithDelta(180.0, (float) $tin->tinMm, 1.0);
-        self::assertNotContains(WayName::SecondTin, self::names(self::match($dough, 14 * $usual + 60)), 'no tin is so small');
+        self::assertNotContains(WayName::SecondTin, self::names(self::even($dough, 14 * $usual + 60)), 'no tin is so small');
     }
 
     public function test_dough_for_no_disc_at_all_offers_only_what_helps(): void
     {
-        $match = self::match(5, 500);
-        self::assertSame(0, $match->discs());
-        self::assertContains(WayName::MoreDough, self::names($match));
-        self::assertNotContains(WayName::Weight, self::names($match));
-        self::assertNotContains(WayName::FreezeFilling, self::names($match));
+        $even = self::even(5, 500);
+        self::assertSame(0, $even->discs());
+        self::assertContains(WayName::MoreDough, self::names($even));
+        self::assertNotContains(WayName::Weight, self::names($even));
+        self::assertNotContains(WayName::FreezeFilling, self::names($even));
     }
 
-    private static function match(float $doughGrams, float $fillingGrams, int $wanted = 60, ?float $each = null): DoughAndFilling
+    private static function even(float $doughGrams, float $fillingGrams, int $wanted = 60, ?float $each = null): DoughAndFilling
     {
         return new DoughAndFilling(120, 3, $doughGrams, 1.16, $fillingGrams, 1.05, $wanted, self::board(), $each);
     }
@@ -142,18 +142,18 @@ final class MatchTest extends TestCase
     }
 
     /** @return list<WayName> */
-    private static function names(DoughAndFilling $match): array
+    private static function names(DoughAndFilling $even): array
     {
-        return array_map(static fn (WayToEven $one): WayName => $one->name, $match->ways());
+        return array_map(static fn (WayToEven $one): WayName => $one->name, $even->ways());
     }
 
-    private static function way(DoughAndFilling $match, WayName $name): WayToEven
+    private static function way(DoughAndFilling $even, WayName $name): WayToEven
     {
-        foreach ($match->ways() as $one) {
+        foreach ($even->ways() as $one) {
             if ($one->name === $name) {
                 return $one;
             }
         }
-        self::fail("$name->value is not offered: ".implode(', ', array_map(static fn (WayName $one): string => $one->value, self::names($match))));
+        self::fail("$name->value is not offered: ".implode(', ', array_map(static fn (WayName $one): string => $one->value, self::names($even))));
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hojaldre\Core\Pastry\Match;
+namespace Hojaldre\Core\Pastry\Even;
 
 /** What a cook changes so that dough and filling come out even. */
 enum WayName: string

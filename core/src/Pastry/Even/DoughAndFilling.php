@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hojaldre\Core\Pastry\Match;
+namespace Hojaldre\Core\Pastry\Even;
 
 use Hojaldre\Core\Pastry\Sheet\Board;
 use Hojaldre\Core\Pastry\Sheet\Cutter;
@@ -85,14 +85,14 @@ final readonly class DoughAndFilling
         return $this->fillingGrams - $this->discs() * $this->eachGrams();
     }
 
-    public function verdict(): MatchVerdict
+    public function verdict(): EvenVerdict
     {
         $half = $this->eachGrams() / 2;
 
         return match (true) {
-            $this->overGrams() > $half => MatchVerdict::FillingOver,
-            $this->overGrams() < -$half => MatchVerdict::FillingShort,
-            default => MatchVerdict::Even,
+            $this->overGrams() > $half => EvenVerdict::FillingOver,
+            $this->overGrams() < -$half => EvenVerdict::FillingShort,
+            default => EvenVerdict::Even,
         };
     }
 
@@ -100,9 +100,9 @@ final readonly class DoughAndFilling
     public function ways(): array
     {
         $verdict = $this->verdict();
-        $ways = $verdict === MatchVerdict::Even ? [] : [
+        $ways = $verdict === EvenVerdict::Even ? [] : [
             $this->otherWeight(), $this->otherThickness(), $this->otherSize(),
-            ...($verdict === MatchVerdict::FillingOver ? [$this->moreDough(), $this->freezeFilling(), $this->secondTin()] : [$this->fewerPieces()]),
+            ...($verdict === EvenVerdict::FillingOver ? [$this->moreDough(), $this->freezeFilling(), $this->secondTin()] : [$this->fewerPieces()]),
         ];
 
         return array_values(array_filter([...$ways, $this->freezePieces()], static fn (?WayToEven $way): bool => $way !== null));

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Hojaldre\Core\Pastry\Match;
+namespace Hojaldre\Core\Pastry\Even;
 
 /** Whether dough and filling come out even: within half a piece. */
-enum MatchVerdict: string
+enum EvenVerdict: string
 {
     case Even = 'even';
     case FillingOver = 'filling-over';
