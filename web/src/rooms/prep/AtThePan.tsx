@@ -70,10 +70,10 @@ function Reads({ pan, act }: { pan: Pan; act: PrepAct }) {
   const { ledger } = pan;
   const phases = act.phases.reduce((sum, one) => sum + one.minutes, 0);
   return (
-    <Flex gap="10px 26px" align="center" wrap="wrap">
-      <Box fontSize={{ base: "92px", sm: "120px" }} fontWeight="700" lineHeight="1.05" data-testid="pan-reads">
+    <Flex gap={{ base: "12px", sm: "26px" }} align="center">
+      <Box fontSize={{ base: "76px", sm: "120px" }} fontWeight="700" lineHeight="1.05" data-testid="pan-reads">
         {pan.reads === null ? "–" : number(pan.reads)}
-        <Box as="span" fontSize="40px" marginLeft="6px">
+        <Box as="span" fontSize={{ base: "28px", sm: "40px" }} marginLeft="6px">
           g
         </Box>
       </Box>
@@ -96,7 +96,7 @@ function ToGo({ ledger, minutes }: { ledger: Ledger; minutes: number }) {
   const isFar = toDriveOff < -FAR * raw;
   return (
     <>
-      <Box fontWeight="680" fontSize="26px" role="status">
+      <Box fontWeight="680" fontSize={{ base: "22px", sm: "26px" }} lineHeight="1.2" role="status">
         {toDriveOff > 0.5 ? `${grams(toDriveOff)} to drive off` : isFar ? `${grams(-toDriveOff)} too far` : "Stop"}
       </Box>
       <Box color="ink2">
@@ -154,8 +154,9 @@ function Phases({ act, ratio }: { act: PrepAct; ratio: number }) {
   const present = found < 0 ? act.phases.length - 1 : found;
   return (
     <Flex
-      gap="4px 26px"
+      gap={{ base: "2px 16px", sm: "4px 26px" }}
       wrap="wrap"
+      fontSize={{ base: "17px", sm: "20px" }}
       borderBottom="2px solid {colors.rim}"
       marginTop="6px"
       aria-label="Phases"
@@ -163,7 +164,7 @@ function Phases({ act, ratio }: { act: PrepAct; ratio: number }) {
     >
       {act.phases.map((one, at) => (
         <Box key={one.says} fontWeight={at === present ? "680" : "430"} color={at === present ? "ink" : "ink2"}>
-          {one.says} {number(one.minutes, one.minutes % 1 ? 1 : 0)}
+          {one.says} {number(Math.max(1, one.minutes))}
         </Box>
       ))}
     </Flex>
