@@ -226,6 +226,28 @@ test("two phones on one list see each other's marks, and one without a connectio
   expect(await csv.text()).toContain("Leeks");
 });
 
+test("what is left over is put away with its use-by and offered to the next batch", async ({ page }) => {
+  const { kitchen, id } = await aBatch(page, "For what is left", { [TROUT]: 2 });
+  await page.goto(`/k/${kitchen}/prep/${id}?show=left`);
+  await page.getByRole("button", { name: /^Shortcrust, trimmings, .*: into the freezer$/ }).click();
+  const row = page
+    .getByRole("listitem")
+    .filter({ hasText: "use by" })
+    .filter({ hasText: "Shortcrust, trimmings" })
+    .first();
+  await expect(row).toContainText("freezer since");
+  await expectAccessible(page);
+  await page.goto(`/k/${kitchen}/batches/${id}`);
+  const before = page.getByRole("region", { name: "Left over from before" });
+  await before
+    .getByRole("button", { name: /^Use Shortcrust, trimmings, .* in this batch$/ })
+    .first()
+    .click();
+  await expect(before.getByText(/: used\./)).toBeVisible();
+  await before.getByRole("button", { name: "Undo" }).click();
+  await expect(before.getByRole("button", { name: /^Use Shortcrust/ }).first()).toBeVisible();
+});
+
 test("Prep and Pastry have targets for floury thumbs at 390 and 1024 px, and fit", async ({ page }) => {
   const { kitchen, id } = await aBatch(page, "For thumbs", { [TROUT]: 2, [PASTIES]: 6 });
   for (const width of [390, 1024]) {

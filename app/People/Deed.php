@@ -24,6 +24,8 @@ enum Deed: string
     case FoodDropped = 'food-dropped';
     case PriceSet = 'price-set';
     case StockCounted = 'stock-counted';
+    case LeftoverKept = 'leftover-kept';
+    case LeftoverGone = 'leftover-gone';
     case TinWritten = 'tin-written';
     case TinDropped = 'tin-dropped';
     case OvenWritten = 'oven-written';

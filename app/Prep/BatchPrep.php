@@ -10,6 +10,7 @@ use App\Kitchen\Kitchen;
 use App\Pastry\DoughWater;
 use App\Pastry\KitchenDough;
 use Hojaldre\Core\Batch\Batch;
+use Hojaldre\Core\Batch\LeftOver;
 use Hojaldre\Core\Batch\PastryPlan;
 use Hojaldre\Core\Batch\PieOfBatch;
 use Hojaldre\Core\Batch\Prep\PrepList;
@@ -19,8 +20,11 @@ use Hojaldre\Core\Batch\Prep\WeighingList;
 /** All lists of a batch, worked out with what the kitchen has and pays. */
 final readonly class BatchPrep
 {
-    /** @param  list<WeighingList>  $weighing */
-    private function __construct(public PrepList $prep, public ShoppingList $shopping, public array $weighing)
+    /**
+     * @param  list<WeighingList>  $weighing
+     * @param  list<LeftOver>  $left
+     */
+    private function __construct(public PrepList $prep, public ShoppingList $shopping, public array $weighing, public array $left)
     {
     }
 
@@ -31,7 +35,7 @@ final readonly class BatchPrep
 
         return new self(
             PrepList::of($batch, $pies, $pastry), ShoppingList::of($pies, $pastry, KitchenFood::pricesPerKg($kitchen), KitchenFood::stockGrams($kitchen)),
-            array_map(static fn (PieOfBatch $one): WeighingList => WeighingList::of($one), $pies),
+            array_map(static fn (PieOfBatch $one): WeighingList => WeighingList::of($one), $pies), LeftOver::of($pastry),
         );
     }
 }

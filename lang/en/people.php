@@ -22,6 +22,8 @@ return [
     'done.food-dropped' => '{who} took {what} out of the stores.',
     'done.price-set' => '{more, select, none {{who} took the price off {what}.} other {{who} wrote that {what} costs {more} a kilo.}}',
     'done.stock-counted' => '{more, select, none {{who} counts {what} no more.} other {{who} counted {more} of {what}.}}',
+    'done.leftover-kept' => '{who} put {what} away, to be used by {more}.',
+    'done.leftover-gone' => '{more, select, used {{who} used {what} that was left over.} thrown {{who} threw {what} away that was left over.} other {{who} put {what} back on the list of what is left over.}}',
     'done.tin-written' => '{who} wrote down the tin {what}.',
     'done.tin-dropped' => '{who} took the tin {what} out of the stores.',
     'done.oven-written' => '{who} wrote down the oven {what}.',

@@ -84,6 +84,31 @@ final class PrepTest extends TestCase
         $this->getJson($this->at("/batches/$this->id/lists/other.csv"))->assertStatus(404);
     }
 
+    public function test_what_is_left_over_has_a_use_by_and_is_offered_until_it_is_gone(): void
+    {
+        $this->travelTo('2026-11-26 15:00');
+        $left = $this->postJson($this->at('/prep'), ['batch' => $this->batch()])->json('left.0');
+        self::assertSame(['trimmings', 'Shortcrust', 2, 90], [$left['kept'], $left['name'], $left['fridgeDays'], $left['freezerDays']]);
+        $wish = ['kept' => 'trimmings', 'place' => 'freezer', 'name' => 'Shortcrust', 'grams' => 97, 'pieces' => null];
+        $id = $this->postJson($this->at('/leftovers'), $wish)->assertOk()->assertJsonPath('useBy', '2027-02-24')->assertJsonPath('says', 'Shortcrust, trimmings, 97 g')->json('id');
+        $this->postJson($this->at('/leftovers'), [...$wish, 'kept' => 'baked-pies', 'place' => 'fridge', 'grams' => null, 'pieces' => 3])->assertOk()->assertJsonPath('useBy', '2026-11-29');
+        // what must be used first stands first
+        $this->getJson($this->at('/leftovers'))->assertOk()->assertJsonPath('leftovers.0.useBy', '2026-11-29')->assertJsonPath('leftovers.0.isPast', false);
+        $this->travelTo('2026-11-30 08:00');
+        $this->getJson($this->at('/leftovers'))->assertJsonPath('leftovers.0.isPast', true)->assertJsonPath('leftovers.1.isPast', false);
+        $this->putJson($this->at("/leftovers/$id/gone"), ['gone' => 'used'])->assertOk();
+        self::assertCount(1, (array) $this->getJson($this->at('/leftovers'))->json('leftovers'));
+        $this->putJson($this->at("/leftovers/$id/gone"), ['gone' => 'there'])->assertOk();
+        self::assertCount(2, (array) $this->getJson($this->at('/leftovers'))->json('leftovers'));
+    }
+
+    public function test_custard_is_not_frozen_and_nothing_is_kept_without_an_amount(): void
+    {
+        $wish = ['kept' => 'custard', 'place' => 'freezer', 'name' => 'Custard', 'grams' => 200, 'pieces' => null];
+        $this->postJson($this->at('/leftovers'), $wish)->assertStatus(422)->assertJsonPath('code', 'not-frozen')->assertJsonPath('at', '/place');
+        $this->postJson($this->at('/leftovers'), [...$wish, 'place' => 'fridge', 'grams' => null])->assertStatus(422)->assertJsonPath('at', '/grams');
+    }
+
     public function test_a_scale_that_is_gone_holds_nobody_up(): void
     {
         self::assertNull(ScaleAnswer::from('http://127.0.0.1:9')->grams);

@@ -9,6 +9,7 @@ use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pastry\Dough\DoughRemarks;
 use Hojaldre\Core\Pastry\Dough\Formula;
 use Hojaldre\Core\Pastry\Dough\WaterNeed;
+use Hojaldre\Core\Pastry\DoughNeed;
 use Hojaldre\Core\Pastry\Even\DoughAndFilling;
 use Hojaldre\Core\Pastry\Lining;
 use Hojaldre\Core\Pastry\Rest\Rest;
@@ -25,9 +26,6 @@ use Hojaldre\Core\Statement\Statement;
 /** One dough of a batch: how much of it, for which pies, how it is cut and rested. */
 final readonly class DoughPlan
 {
-    /** What stays on bowl, board and pin (common practice, no source). */
-    private const LOST_SHARE = 0.01;
-
     /**
      * @param  Formula|null  $formula  none of a bought dough
      * @param  list<DoughUse>  $uses
@@ -57,7 +55,7 @@ final readonly class DoughPlan
         $needed = array_sum(array_map(static fn (Cutting $one): float => $one->grams(), $needs));
         foreach ($folded as $at => $one) {
             $there = $choice->madeGrams === null || $needed <= 0 ? $needs[$at]->grams()
-                : max(0.0, ($choice->madeGrams / (1 + self::LOST_SHARE) - $rolled) * $needs[$at]->grams() / $needed);
+                : max(0.0, ($choice->madeGrams / (1 + DoughNeed::LOST_SHARE) - $rolled) * $needs[$at]->grams() / $needed);
             $uses[] = self::folded($one, $choice, $dough, $needs[$at], $there);
         }
         usort($uses, static fn (DoughUse $a, DoughUse $b): int => $a->of->number <=> $b->of->number);
@@ -72,7 +70,7 @@ final readonly class DoughPlan
 
     public function lostGrams(): float
     {
-        return self::LOST_SHARE * $this->rolledGrams();
+        return DoughNeed::LOST_SHARE * $this->rolledGrams();
     }
 
     /** What is needed of it in all. */

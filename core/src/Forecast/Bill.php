@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Forecast;
 
+use Hojaldre\Core\Pastry\DoughNeed;
 use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
@@ -13,9 +14,6 @@ final readonly class Bill
 {
     /** (definition) */
     public const MOST_TINS = 200;
-
-    /** Dough rolled out beyond what lines the tin: overhang and trimmings (common practice, no source). */
-    private const ROLLED_OVER = 1.15;
 
     /**
      * @param  list<BillLine>  $lines  each food once, in the order of the pie
@@ -47,7 +45,7 @@ final readonly class Bill
     /** @return list<Ingredient> */
     private static function eachFoodOnce(Pie $pie): array
     {
-        $all = [new Ingredient($pie->crust->dough, Amount::of($pie->crust->grams($pie->tin) * self::ROLLED_OVER))];
+        $all = [new Ingredient($pie->crust->dough, Amount::of(DoughNeed::grams($pie->tin, $pie->crust)))];
         foreach ($pie->layers as $layer) {
             $all = [...$all, ...$layer->ingredients()];
         }

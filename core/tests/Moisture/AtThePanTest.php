@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Moisture;
 
+use Hojaldre\Core\Moisture\Dose;
 use Hojaldre\Core\Moisture\EyeShare;
 use Hojaldre\Core\Moisture\PanWork;
 use Hojaldre\Core\Moisture\Phase;
@@ -43,6 +44,20 @@ final class AtThePanTest extends TestCase
         self::assertTrue(PanWork::phases('roasted', null)[0]->name->isHot());
         self::assertFalse(PanWork::phases('salted', null)[0]->name->isHot());
         self::assertFalse(PanWork::phases('pressed', null)[0]->name->isHot());
+    }
+
+    /** 1.5 to 2 g of water to a gram of crumbs, 3 to 4 to soaked sago, 8 to 12 to starch; two spoons of crumbs to 500 g of courgette. */
+    public function test_doses_of_what_holds_water(): void
+    {
+        self::assertTrue(Dose::Crumbs->gramsFor(100) >= 50 && Dose::Crumbs->gramsFor(100) <= 67);
+        self::assertTrue(Dose::Sago->gramsFor(100) >= 25 && Dose::Sago->gramsFor(100) <= 34);
+        self::assertTrue(Dose::Starch->gramsFor(100) >= 8 && Dose::Starch->gramsFor(100) <= 12.5);
+        // two level spoons are 14 g and hold 24.5
+        self::assertSame(2.0, Dose::Crumbs->spoonsFor(24.5));
+        self::assertSame(2.5, Dose::Crumbs->spoonsFor(25));
+        self::assertSame(0.0, Dose::Crumbs->gramsFor(-5));
+        // 50 g of crumbs to 500 g of raw meat: they keep 87 g of its juice
+        self::assertEqualsWithDelta(50.0, Dose::Crumbs->gramsFor(87.5), 1e-9);
     }
 
     #[TestWith([0.5, EyeShare::Half])]

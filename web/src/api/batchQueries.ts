@@ -62,3 +62,13 @@ export const scaleQuery = (kitchen: string) =>
     retry: false,
     gcTime: 0,
   });
+
+/** What is left over in the fridge and frozen; what must be used first stands first. */
+export const leftoversQuery = (kitchen: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "leftovers"],
+    queryFn: async () =>
+      (await answer(api.GET("/kitchens/{kitchen}/leftovers", { params: { path: { kitchen } } }))).leftovers,
+    refetchInterval: OTHER_PHONES_MS,
+    retry: false,
+  });

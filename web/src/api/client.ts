@@ -73,6 +73,8 @@ export type Prep = Schemas["Prep"];
 export type PrepAct = Schemas["PrepAct"];
 export type Mark = Schemas["Mark"];
 export type MarkWish = Schemas["MarkWish"];
+export type Leftover = Schemas["Leftover"];
+export type LeftoverWish = Schemas["LeftoverWish"];
 export type ShoppingLine = Schemas["ShoppingLine"];
 /** Words typed at a place of the design; a weight after a step says what it was before, and which step. */
 export type TypedEntry = Pick<Schemas["EntryWords"], "kind" | "words" | "food"> &

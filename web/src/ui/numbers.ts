@@ -35,3 +35,7 @@ export function savedAt(iso: string, now = new Date()): string {
     ? clock
     : `${at.toLocaleDateString("en-GB", { day: "numeric", month: "short" })}, ${clock}`;
 }
+
+/** A day of the calendar, "28 Nov". */
+export const day = (iso: string) =>
+  new Date(`${iso}T12:00:00`).toLocaleDateString("en-GB", { day: "numeric", month: "short" });

@@ -9,6 +9,7 @@ use Hojaldre\Core\Batch\PieOfBatch;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Moisture\CoolingPlan;
 use Hojaldre\Core\Moisture\CoolingVessel;
+use Hojaldre\Core\Moisture\Dose;
 use Hojaldre\Core\Moisture\PanWork;
 use Hojaldre\Core\Moisture\Phase;
 use Hojaldre\Core\Statement\Statement;
@@ -18,6 +19,9 @@ final readonly class FillingActs
 {
     /** Colder than this when it goes in, what was hot has cooled before, °C (definition). */
     private const COOLED_CELSIUS = 30.0;
+
+    /** So much too much is what a cook asks about, g (definition). */
+    private const TOO_WET_GRAMS = 50.0;
 
     /** Less than this in one go is not worth a second pan, g (judgement). */
     private const LITTLE_OVER = 1.15;
@@ -115,7 +119,7 @@ final readonly class FillingActs
             $acts[] = new PrepAct(
                 "cook:$id:$way:$at", ActKind::Cook, new Statement('act.cook', ['food' => $food->name, 'how' => $step->preparation]), [$food->name], $before, $after,
                 $inPan ? max(1, (int) ceil($before / $batch->panGrams / self::LITTLE_OVER)) : 1, $phases,
-                self::shares($same, static fn (FoodOfBatch $one): float => $one->gramsAfter($at + 1)), self::says($phases, $step->saltGrams > 0), 0.0,
+                self::shares($same, static fn (FoodOfBatch $one): float => $one->gramsAfter($at + 1)), [...self::says($phases, $step->saltGrams > 0), ...($isLast && $before - $after > self::TOO_WET_GRAMS ? [self::instead()] : [])], 0.0,
                 array_sum(array_map(static fn (FoodOfBatch $one): float => $one->layer->steps[$at]->saltGrams * $one->of->times(), $same)), null, $id, $step->preparation,
             );
             if ($cooling !== null) {
@@ -127,6 +131,17 @@ final readonly class FillingActs
         }
 
         return $acts;
+    }
+
+    /** What holds the water that was not driven off. */
+    private static function instead(): Statement
+    {
+        $water = self::TOO_WET_GRAMS;
+
+        return new Statement('dose.instead', [
+            'waterGrams' => $water, 'crumbsGrams' => Dose::Crumbs->gramsFor($water), 'spoons' => Dose::Crumbs->spoonsFor($water),
+            'sagoGrams' => Dose::Sago->gramsFor($water), 'starchGrams' => Dose::Starch->gramsFor($water),
+        ]);
     }
 
     /** Of the table, where it has this way; its middle. */

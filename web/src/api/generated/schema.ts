@@ -984,6 +984,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/leftovers/{leftover}/gone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** It was used or thrown away; or it is there after all. */
+        put: operations["leftoverIsGone"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/leftovers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is left over in the fridge and frozen, with its use-by. */
+        get: operations["listLeftovers"];
+        put?: never;
+        /** Put away what is left over; its use-by follows the safety rules. */
+        post: operations["putLeftover"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/batches/{batch}/marks": {
         parameters: {
             query?: never;
@@ -1981,6 +2016,9 @@ export interface components {
             /** @description g */
             grams: number;
         };
+        GoneWish: {
+            gone: components["schemas"]["LeftoverGone"];
+        };
         /** @description A food and how much of it. */
         Ingredient: {
             food: components["schemas"]["Food"];
@@ -2026,6 +2064,16 @@ export interface components {
             /** @description cook or guest; a kitchen is handed over, not shared */
             role: components["schemas"]["MemberRole"];
         };
+        /**
+         * @description What is left over, and how long it keeps at 5 °C or below, or frozen. Common practice, no source; cooked food three days as cooks say, USDA has three to four.
+         * @enum {string}
+         */
+        Kept: "dough" | "trimmings" | "raw-filling" | "cooked-filling" | "custard" | "unbaked-pies" | "baked-pies";
+        /**
+         * @description Where it is kept: at 5 °C or below, or at -18.
+         * @enum {string}
+         */
+        KeptIn: "fridge" | "freezer";
         KitchenAct: {
             id: number;
             /**
@@ -2084,6 +2132,55 @@ export interface components {
             freeGrams: number;
             /** @description of what is free; what lies above a set custard does not get there */
             intoBaseGrams: number;
+        };
+        /** @description Something that a batch will leave over, to be put away. */
+        LeftOfBatch: {
+            kept: components["schemas"]["Kept"];
+            name: string;
+            says: string;
+            /** @description null where it is counted */
+            grams: number | null;
+            /** @description null where it is weighed */
+            pieces: number | null;
+            fridgeDays: number;
+            /** @description null where it is not frozen */
+            freezerDays: number | null;
+        };
+        /** @description Something that is in the fridge or frozen. */
+        Leftover: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            id: string;
+            kept: components["schemas"]["Kept"];
+            place: components["schemas"]["KeptIn"];
+            /** @description what it is and how much */
+            says: string;
+            /** @description date */
+            putOn: string;
+            /** @description date */
+            useBy: string;
+            /** @description it must not be used any more */
+            isPast: boolean;
+            putBy: string;
+        };
+        /**
+         * @description What became of it; there again where that was said by mistake.
+         * @enum {string}
+         */
+        LeftoverGone: "used" | "thrown" | "there";
+        /** @description Something to be kept: weighed, or counted. */
+        LeftoverWish: {
+            kept: components["schemas"]["Kept"];
+            place: components["schemas"]["KeptIn"];
+            name: string;
+            grams: number | null;
+            pieces: number | null;
+        };
+        Leftovers: {
+            /** @description what must be used first at the top */
+            leftovers: components["schemas"]["Leftover"][];
         };
         /** @description Pastry over the filling: closed but for its vent, or a lattice. */
         Lid: {
@@ -2418,6 +2515,8 @@ export interface components {
             acts: components["schemas"]["PrepAct"][];
             shopping: components["schemas"]["ShoppingLine"][];
             weighing: components["schemas"]["Weighing"][];
+            /** @description what it will leave over */
+            left: components["schemas"]["LeftOfBatch"][];
             /** @description of the lot */
             allergens: components["schemas"]["Allergen"][];
             /** @description of what is bought and has a price, in the kitchen's money */
@@ -6975,6 +7074,189 @@ export interface operations {
             };
             /** @description Not in your kitchen, or no such list */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    leftoverIsGone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                leftover: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GoneWish"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listLeftovers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is there */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Leftovers"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putLeftover: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeftoverWish"];
+            };
+        };
+        responses: {
+            /** @description Put away */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Leftover"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is not kept so */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,17 +1,19 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
+import { leftoversQuery } from "../../api/batchQueries";
 import type { Batch, BatchLine, PieSummary } from "../../api/client";
 import { piesQuery } from "../../api/queries";
 import { readWords } from "../../api/words";
 import { BatchHead } from "../../batch/BatchHead";
 import { lineChanged, newLine } from "../../batch/batch";
 import { type InBatch, OpenBatch } from "../../batch/OpenBatch";
+import { useLeftovers } from "../../batch/useLeftovers";
 import { SmallCutaway } from "../../draw/SmallCutaway";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
-import { grams, number } from "../../ui/numbers";
+import { day, grams, number } from "../../ui/numbers";
 import { Part } from "../../ui/Part";
 import { ink } from "../../ui/theme";
 
@@ -105,47 +107,95 @@ function BatchRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
             at a time.
           </Box>
         </Part>
-        <Part name="Put in">
-          {pies.error && <Box paddingTop="8px">{pies.error.message}</Box>}
-          {pies.data?.length === 0 && (
-            <Box paddingTop="8px">
-              There is no pie in this kitchen yet. <Link to={`/k/${kitchen}/begin`}>Begin one</Link>.
-            </Box>
-          )}
-          {pies.data && pies.data.length > 0 && others.length === 0 && (
-            <Box paddingTop="8px" color="ink2">
-              All pies of the kitchen are in.
-            </Box>
-          )}
-          <Box as="ul">
-            {others.map((pie) => (
-              <Flex
-                as="li"
-                key={pie.id}
-                align="center"
-                gap="10px"
-                borderBottom="1px solid {colors.hair}"
-                minHeight="44px"
-              >
-                <Box flex="1">
-                  {pie.name}{" "}
-                  <Box as="span" color="ink2">
-                    {pie.tinLabel}
-                  </Box>
-                </Box>
-                <Button
-                  look="plain"
-                  aria-label={`Put ${pie.name} in`}
-                  onClick={() => change((now) => ({ ...now, lines: [...now.lines, newLine(pie.id, pie.pieces ?? 1)] }))}
+        <Box>
+          <Part name="Put in">
+            {pies.error && <Box paddingTop="8px">{pies.error.message}</Box>}
+            {pies.data?.length === 0 && (
+              <Box paddingTop="8px">
+                There is no pie in this kitchen yet. <Link to={`/k/${kitchen}/begin`}>Begin one</Link>.
+              </Box>
+            )}
+            {pies.data && pies.data.length > 0 && others.length === 0 && (
+              <Box paddingTop="8px" color="ink2">
+                All pies of the kitchen are in.
+              </Box>
+            )}
+            <Box as="ul">
+              {others.map((pie) => (
+                <Flex
+                  as="li"
+                  key={pie.id}
+                  align="center"
+                  gap="10px"
+                  borderBottom="1px solid {colors.hair}"
+                  minHeight="44px"
                 >
-                  Put in
-                </Button>
-              </Flex>
-            ))}
-          </Box>
-        </Part>
+                  <Box flex="1">
+                    {pie.name}{" "}
+                    <Box as="span" color="ink2">
+                      {pie.tinLabel}
+                    </Box>
+                  </Box>
+                  <Button
+                    look="plain"
+                    aria-label={`Put ${pie.name} in`}
+                    onClick={() =>
+                      change((now) => ({ ...now, lines: [...now.lines, newLine(pie.id, pie.pieces ?? 1)] }))
+                    }
+                  >
+                    Put in
+                  </Button>
+                </Flex>
+              ))}
+            </Box>
+          </Part>
+          <LeftFromBefore kitchen={kitchen} mayWrite={mayWrite} />
+        </Box>
       </Box>
     </Box>
+  );
+}
+
+/** What an earlier batch left over is offered to this one. */
+function LeftFromBefore({ kitchen, mayWrite }: { kitchen: string; mayWrite: boolean }) {
+  const { data } = useQuery(leftoversQuery(kitchen));
+  const { said, trouble, gone } = useLeftovers(kitchen);
+  const usable = data?.filter((one) => !one.isPast) ?? [];
+  if (usable.length === 0 && !said) return null;
+  return (
+    <Part name="Left over from before">
+      {trouble && <Box role="alert">{trouble}</Box>}
+      {said && (
+        <Flex role="status" align="baseline" gap="10px">
+          {said.words}
+          <Button look="plain" minHeight="30px" onClick={said.undo}>
+            Undo
+          </Button>
+        </Flex>
+      )}
+      <Box as="ul">
+        {usable.map((one) => (
+          <Flex as="li" key={one.id} align="center" gap="10px" borderBottom="1px solid {colors.hair}" minHeight="44px">
+            <Box flex="1">
+              {one.says}{" "}
+              <Box as="span" color="ink2">
+                {one.place}, use by {day(one.useBy)}
+              </Box>
+            </Box>
+            {mayWrite && (
+              <Button
+                look="plain"
+                minHeight="44px"
+                aria-label={`Use ${one.says} in this batch`}
+                onClick={() => void gone(one, "used")}
+              >
+                Use it
+              </Button>
+            )}
+          </Flex>
+        ))}
+      </Box>
+    </Part>
   );
 }
 

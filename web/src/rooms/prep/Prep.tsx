@@ -10,6 +10,7 @@ import { RecessChoice } from "../../ui/RecessChoice";
 import { useWidth } from "../../ui/useWidth";
 import { ActList } from "./ActList";
 import { ActView } from "./ActView";
+import { LeftOver } from "./LeftOver";
 import { Out, Shop, WeighOut } from "./Lists";
 import { type Marks, useMarks } from "./useMarks";
 import { Waits } from "./Waits";
@@ -18,6 +19,7 @@ const SHOWN = [
   ["order", "Prep, in order"],
   ["weigh", "Weigh out"],
   ["shop", "Shop"],
+  ["left", "Left over"],
 ] as const;
 const TRAY = [
   ["list", "List"],
@@ -90,6 +92,7 @@ function PrepRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
         />
       )}
       {data && shown === "weigh" && <WeighOut kitchen={kitchen} batch={stored.id} prep={data} />}
+      {data && shown === "left" && <LeftOver kitchen={kitchen} prep={data} mayWrite={mayWrite} />}
       {data && shown === "shop" && (
         <Shop kitchen={kitchen} batch={stored.id} prep={data} marks={marks} mayWrite={mayWrite} />
       )}

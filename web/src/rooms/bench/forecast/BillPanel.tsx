@@ -64,7 +64,7 @@ export function BillPanel({ design, pie, close }: { design: PieDesign; pie: stri
           {data.cost === null
             ? "No prices yet: write them into the stores, and this says what it costs."
             : `${number(data.cost, 2)} in all, ${number(data.costOfAPortion ?? 0, 2)} a portion${data.unpriced > 0 ? `; ${data.unpriced} without a price` : ""}.`}{" "}
-          Dough with 15 % for overhang and trimmings.
+          Dough as it is rolled, with its trimmings.
         </Box>
       )}
     </Box>

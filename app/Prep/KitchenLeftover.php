@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Prep;
+
+use App\Kitchen\Kitchen;
+use App\Problem\Problem;
+use Hojaldre\Core\Refusal\Refused;
+use Hojaldre\Core\Safety\Kept;
+use Hojaldre\Core\Safety\KeptIn;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * Something that is left over, in the fridge or frozen.
+ *
+ * @property string $id
+ * @property string $kitchen_id
+ * @property Kept $kept
+ * @property KeptIn $place
+ * @property string $name
+ * @property float|null $grams
+ * @property int|null $pieces
+ * @property Carbon $put_on
+ * @property Carbon $use_by
+ * @property string $put_by
+ * @property string|null $gone
+ */
+final class KitchenLeftover extends Model
+{
+    use HasUuids;
+
+    protected $table = 'kitchen_leftovers';
+
+    protected $fillable = ['kitchen_id', 'kept', 'place', 'name', 'grams', 'pieces', 'put_on', 'use_by', 'put_by', 'gone'];
+
+    protected $casts = ['kept' => Kept::class, 'place' => KeptIn::class, 'grams' => 'float', 'pieces' => 'integer', 'put_on' => 'immutable_date', 'use_by' => 'immutable_date'];
+
+    /** @return list<self> what is there, what must be used first at the top */
+    public static function of(Kitchen $kitchen): array
+    {
+        return array_values(self::query()->where('kitchen_id', $kitchen->id)->whereNull('gone')->orderBy('use_by')->orderBy('name')->get()->all());
+    }
+
+    public static function inKitchen(Kitchen $kitchen, string $id): self
+    {
+        return self::query()->where('kitchen_id', $kitchen->id)->find($id) ?? throw Problem::notFound('It is not in the list any more.');
+    }
+
+    public static function put(Kitchen $kitchen, LeftoverWish $wish, string $by): self
+    {
+        $days = $wish->kept->days($wish->place) ?? throw Refused::because('not-frozen', '/place');
+
+        return self::query()->create([
+            'kitchen_id' => $kitchen->id, 'kept' => $wish->kept, 'place' => $wish->place, 'name' => $wish->name, 'grams' => $wish->grams, 'pieces' => $wish->pieces,
+            'put_on' => now()->startOfDay(), 'use_by' => now()->startOfDay()->addDays($days), 'put_by' => $by,
+        ]);
+    }
+
+    /**
+     * The kitchen comes first in every key, so it is named in every write too.
+     *
+     * @param  Builder<static>  $query
+     * @return Builder<static>
+     */
+    protected function setKeysForSaveQuery($query): Builder
+    {
+        parent::setKeysForSaveQuery($query);
+
+        return $query->where('kitchen_id', $this->kitchen_id);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Prep;
+
+use App\Contract\Schema;
+use Hojaldre\Core\Document\Judged;
+use Hojaldre\Core\Document\Number;
+use Hojaldre\Core\Document\Text;
+use Hojaldre\Core\Document\Whole;
+use Hojaldre\Core\Refusal\Refusal;
+use Hojaldre\Core\Safety\Kept;
+use Hojaldre\Core\Safety\KeptIn;
+
+/** Something to be kept: weighed, or counted. */
+#[Schema('LeftoverWish')]
+final readonly class LeftoverWish implements Judged
+{
+    public function __construct(
+        public Kept $kept,
+        public KeptIn $place,
+        #[Text(1, 120)] public string $name,
+        #[Number(1, 100000, 'g')] public ?float $grams,
+        #[Whole(1, 500)] public ?int $pieces,
+    ) {
+    }
+
+    public function refusals(): array
+    {
+        return $this->grams === null && $this->pieces === null ? [new Refusal('missing-number', '/grams', ['field' => 'grams', 'least' => 1, 'most' => 100000, 'unit' => 'g'])] : [];
+    }
+}
