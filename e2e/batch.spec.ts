@@ -1,6 +1,6 @@
 import { type ChildProcess, spawn } from "node:child_process";
 import { expect, type Page, test } from "@playwright/test";
-import { entry, expectAccessible, signIn, type } from "./support";
+import { entry, expectAccessible, reading, signIn, type } from "./support";
 
 const SCALE = process.env.HOJALDRE_SCALE ?? "http://127.0.0.1:8710";
 
@@ -17,7 +17,7 @@ async function aBatch(page: Page, name: string, pies: Record<string, number>) {
     pie: list.find((one) => one.name === pie)?.id,
     count,
     lining: { rim: "flush", doubleFloor: false, stripMm: 20, decorationGrams: 0, patchGrams: 0 },
-    fold: { eachGrams: null, thicknessMm: null, discMm: null, settled: null },
+    fold: { eachGrams: null, thicknessMm: null, lengthMm: null, settled: null },
   }));
   const made = await page.request.post(`/api/kitchens/${kitchen}/batches`, {
     data: { basedOn: 0, batch: { name, lines, doughs: [], kitchenCelsius: 21, panGrams: 600 } },
@@ -280,4 +280,32 @@ test("a pie on the bench becomes a batch by one press", async ({ page }) => {
   await expect(entry(page, `How many of ${PASTIES}`)).toHaveValue("12");
   await page.goBack();
   await expect(entry(page, "Name of the pie")).toHaveValue(PASTIES);
+});
+
+test("a pasty is closed in other ways, drawn, baked and cut so", async ({ page }) => {
+  const { kitchen, id } = await aBatch(page, "For the shapes", { [PASTIES]: 6 });
+  const toThePasties = async () => {
+    await page.goto(`/k/${kitchen}/pies`);
+    await page.getByRole("link", { name: PASTIES }).first().click();
+  };
+  await toThePasties();
+  await page.getByRole("button", { name: "6 folded discs of 18 cm" }).click();
+  await entry(page, "How it is closed").selectOption("parcel");
+  await expect(reading(page, "Safe")).toContainText("min");
+  await expect(entry(page, "Dough, how wide before it is closed")).toHaveValue("18 cm");
+  await entry(page, "How it is closed").selectOption("rectangle");
+  await type(page, "Dough, how wide across the fold", "16 cm");
+  await page.getByRole("button", { name: "Done", exact: true }).click();
+  await expect(page.getByRole("button", { name: "6 folded rectangles of 18 × 16 cm" })).toBeVisible();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByRole("button", { name: /^Revision 2/ })).toBeVisible();
+  await page.goto(`/k/${kitchen}/pastry/${id}`);
+  await expect(page.getByRole("img", { name: /^Sheet of / }).first()).toBeVisible();
+  await expect(page.getByRole("region", { name: "How much, for which" })).toContainText(/\d pieces of/);
+  // as it was, for whoever comes after
+  await toThePasties();
+  await page.getByRole("button", { name: "6 folded rectangles of 18 × 16 cm" }).click();
+  await entry(page, "How it is closed").selectOption("half-moon");
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByRole("button", { name: /^Revision 3/ })).toBeVisible();
 });

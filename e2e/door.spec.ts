@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { entry, expectAccessible, onTheBench, signIn, soggy, type } from "./support";
+import { entry, expectAccessible, onTheBench, signIn, soggy, toRoom, type } from "./support";
 
 // whoever stands at the door is not signed in
 test.use({ storageState: { cookies: [], origins: [] } });
@@ -60,7 +60,7 @@ for (const scheme of ["light", "dark"] as const) {
         const wide = await page.evaluate(() => document.documentElement.scrollWidth);
         expect(wide).toBeLessThanOrEqual(width);
       }
-      await page.getByRole("link", { name: "Pies" }).click();
+      await toRoom(page, "Pies");
       await expect(page.getByRole("link", { name: "Smoked trout and leek quiche" })).toBeVisible();
       await expectAccessible(page);
     });

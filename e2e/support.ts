@@ -65,6 +65,17 @@ export async function type(page: Page, label: string, words: string, key = "Ente
   await entry(page, label).press(key);
 }
 
+/** Into another room: by its name in the row of rooms, or on a phone by way of the mark. */
+export async function toRoom(page: Page, name: string) {
+  const mark = page.getByRole("button", { name: "Rooms" });
+  if (await mark.isVisible()) {
+    await mark.click();
+    await page.getByRole("menuitem", { name, exact: true }).click();
+  } else {
+    await page.getByRole("link", { name, exact: true }).click();
+  }
+}
+
 export const reading = (page: Page, name: string) => page.getByRole("region", { name, exact: true });
 
 export async function expectAccessible(page: Page) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /*
  * Writes docs/openapi.json: the paths from the attributes beside the controllers, the schemas from the classes that are sent and
- * answered; docs/formats/pie-5.schema.json from the classes of the design; and what cooks commonly begin with. With --check it compares instead, and fails when a
+ * answered; docs/formats/pie-6.schema.json from the classes of the design; and what cooks commonly begin with. With --check it compares instead, and fails when a
  * file is stale.
  */
 

@@ -43,7 +43,7 @@ final readonly class EvenAnswer
 
     public static function of(DoughAndFilling $even, FoldChoice $fold, Words $words): self
     {
-        $filling = $even->filling($even->discMm);
+        $filling = $even->filling($even->tin->lengthMm);
         $over = $even->overGrams();
 
         return new self(

@@ -26,7 +26,7 @@ final readonly class WayToEvenAnswer
         public int $pieces,
         public float $gramsEach,
         public float $thicknessMm,
-        public float $discMm,
+        public float $lengthMm,
         public float $doughGrams,
     ) {
     }

@@ -32,7 +32,7 @@ use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\SlopedTin;
@@ -124,7 +124,7 @@ final readonly class Defaults
             Allergen::cases(),
             [
                 new StraightTin(240, 35), new Springform(240, 70), new SlopedTin(220, 240, 35), new FlutedTin(220, 240, 35, 32, 4),
-                new RectangularTin(240, 240, 35, 0), new CupsTin(12, 50, 70, 35), new MeasuredDish(1500, 35), new FoldedDiscs(4, 200),
+                new RectangularTin(240, 240, 35, 0), new CupsTin(12, 50, 70, 35), new MeasuredDish(1500, 35), FoldedPieces::halfMoons(4, 200),
             ],
             self::COMMON_FOODS,
             Saying::all(),

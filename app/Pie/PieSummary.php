@@ -10,7 +10,7 @@ use App\Wording\TinWords;
 use App\Wording\Words;
 use Hojaldre\Core\Forecast\Section;
 use Hojaldre\Core\Forecast\Weights;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 
 /** A pie as the list shows it: its section, and the word of each reading. */
 #[Schema('PieSummary')]
@@ -40,7 +40,7 @@ final readonly class PieSummary
         $verdicts = $stored->verdictsOf($revision->number);
 
         return new self(
-            $stored->id, $stored->name, $stored->archived_at !== null, RevisionAnswer::of($revision), $words->say(TinWords::label($pie->tin)), $pie->portions, $pie->tin instanceof FoldedDiscs ? $pie->tin->discs : null,
+            $stored->id, $stored->name, $stored->archived_at !== null, RevisionAnswer::of($revision), $words->say(TinWords::label($pie->tin)), $pie->portions, $pie->tin instanceof FoldedPieces ? $pie->tin->pieces : null,
             SectionAnswer::of(Section::of(Weights::of($pie)), $words),
             $verdicts === null ? null : array_map(static fn (array $one): PieVerdict => PieVerdict::of($one, $words), $verdicts),
         );

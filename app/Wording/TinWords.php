@@ -7,7 +7,7 @@ namespace App\Wording;
 use Hojaldre\Core\Statement\Statement;
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\SlopedTin;
@@ -28,7 +28,7 @@ final readonly class TinWords
             $tin instanceof RectangularTin => self::rectangle($tin, $deep),
             $tin instanceof CupsTin => new Statement('tin.cups', ['cups' => $tin->cups, 'wideCm' => $tin->rimDiameterMm / 10, ...$deep]),
             $tin instanceof MeasuredDish => new Statement('tin.dish', ['waterMl' => $tin->waterMl, ...$deep]),
-            $tin instanceof FoldedDiscs => new Statement('tin.discs', ['discs' => $tin->discs, 'wideCm' => $tin->discDiameterMm / 10]),
+            $tin instanceof FoldedPieces => new Statement('tin.'.$tin->fold->value, ['discs' => $tin->pieces, 'longCm' => $tin->lengthMm / 10, 'wideCm' => $tin->wideMm() / 10]),
             default => new Statement('tin.straight', ['wideCm' => 2 * $tin->radiusMm($tin->depthMm()) / 10, ...$deep]),
         };
     }
@@ -40,7 +40,7 @@ final readonly class TinWords
             $tin instanceof RectangularTin => new Statement('cut.short-side'),
             $tin instanceof CupsTin => new Statement('cut.one-cup'),
             $tin instanceof MeasuredDish => new Statement('cut.round-dish'),
-            $tin instanceof FoldedDiscs => new Statement('cut.fold'),
+            $tin instanceof FoldedPieces => new Statement('cut.fold'),
             default => null,
         };
     }

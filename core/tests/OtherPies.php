@@ -20,7 +20,7 @@ use Hojaldre\Core\Pie\Layer;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Pie\Step;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\SlopedTin;
 use Hojaldre\Core\Tin\Springform;
@@ -51,7 +51,7 @@ final class OtherPies
     public static function folds(): Pie
     {
         return self::pie(
-            new FoldedDiscs(6, 180), 4, ShellBake::Raw, [self::solid('chicken-thigh', 660, 660), self::solid('leeks', 330, 231)],
+            FoldedPieces::halfMoons(6, 180), 4, ShellBake::Raw, [self::solid('chicken-thigh', 660, 660), self::solid('leeks', 330, 231)],
             new BakePlan([new Stage(190, OvenMode::Static, 20), new Stage(170, OvenMode::Static, 28)]),
         );
     }

@@ -31,7 +31,7 @@ use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Pie\Step;
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\SlopedTin;
@@ -119,7 +119,7 @@ final class RandomPie
             2 => new FlutedTin($diameterMm, $rimMm, $depthMm, $this->dice->getInt(12, 40), $this->between(1, 8)),
             3 => new RectangularTin($diameterMm * 1.4, $diameterMm, $depthMm, $this->between(0, 30)),
             4 => new CupsTin($this->dice->getInt(1, 12), $diameterMm / 3, $rimMm / 3, $depthMm),
-            6 => new FoldedDiscs($this->dice->getInt(1, 24), $this->between(90, 240)),
+            6 => FoldedPieces::halfMoons($this->dice->getInt(1, 24), $this->between(90, 240)),
             5 => new MeasuredDish($this->between(200, 4000), $depthMm),
             default => new SlopedTin($diameterMm, $rimMm, $depthMm),
         };

@@ -95,6 +95,8 @@ return [
     'refused.no-fat' => '{food} has too little fat to make a dough short. Put it with the liquids or the flavourings.',
     'refused.dough-dry' => 'Nothing wet is in the dough. Add water, milk or egg.',
     'refused.more-than-offered' => 'It took {usedGrams}, but only {offeredGrams} were in the jug. Write how much was offered.',
+    'refused.fold-width-missing' => 'A rectangle has a width too. Say how wide it is before it is folded.',
+    'refused.fold-width-told' => 'Of this shape the dough is as wide as it is long: {lengthMm}. Leave the width out.',
     'refused.cutter-width' => 'A piece of this shape is {widthMm} wide. Change its length, or take a rectangle.',
     'refused.pie-twice' => 'This pie is in the batch already. Change how many of it.',
     'refused.dough-twice' => 'This dough is in the batch already.',

@@ -12,7 +12,7 @@ final class BatchTest extends TestCase
 {
     private const LINING = ['rim' => 'flush', 'doubleFloor' => false, 'stripMm' => 20, 'decorationGrams' => 0, 'patchGrams' => 0];
 
-    private const AS_DESIGNED = ['eachGrams' => null, 'thicknessMm' => null, 'discMm' => null, 'settled' => null];
+    private const AS_DESIGNED = ['eachGrams' => null, 'thicknessMm' => null, 'lengthMm' => null, 'settled' => null];
 
     private Kitchen $kitchen;
 

@@ -140,7 +140,7 @@ final class PrepTest extends TestCase
     private function batch(): array
     {
         $lining = ['rim' => 'flush', 'doubleFloor' => false, 'stripMm' => 20, 'decorationGrams' => 0, 'patchGrams' => 0];
-        $fold = ['eachGrams' => null, 'thicknessMm' => null, 'discMm' => null, 'settled' => null];
+        $fold = ['eachGrams' => null, 'thicknessMm' => null, 'lengthMm' => null, 'settled' => null];
 
         return ['name' => 'Saturday', 'lines' => [['pie' => $this->pie->id, 'count' => 2, 'lining' => $lining, 'fold' => $fold]], 'doughs' => [], 'kitchenCelsius' => 21, 'panGrams' => 600];
     }

@@ -50,7 +50,7 @@ final class RecipeTest extends TestCase
     public function test_a_kind_takes_what_goes_in_and_the_kitchens_own_foods_are_known_by_their_names(): void
     {
         $this->putJson($this->at('/foods/flumpets'), ['name' => 'Flumpets', 'role' => 'solid', 'raw' => 'cooked', 'body' => 'pours', 'fat' => 2, 'carbohydrate' => 6, 'fibre' => 2, 'protein' => 3, 'salt' => 0.1, 'allergens' => [], 'doughKind' => 'short']);
-        $answer = $this->postJson($this->at('/recipes'), ['text' => "200 g flumpets\n4 eggs", 'volumes' => null, 'kind' => 'pasty'])->assertOk()->assertJsonPath('design.tin.shape', 'folded-discs');
+        $answer = $this->postJson($this->at('/recipes'), ['text' => "200 g flumpets\n4 eggs", 'volumes' => null, 'kind' => 'pasty'])->assertOk()->assertJsonPath('design.tin.shape', 'folded');
         self::assertContains($answer->json('lines.0.kind'), ['ingredient', 'waiting']);
     }
 

@@ -23,6 +23,7 @@ export const revision = (number: number): Revision => ({
 /** A half section of the commonest tin, nothing drawn in it. */
 export const section: Section = {
   form: "open",
+  fold: null,
   lid: null,
   across: "",
   tin: {

@@ -18,10 +18,10 @@ use Hojaldre\Core\Pastry\Rolled\PastryPiece;
 use Hojaldre\Core\Pastry\Rolled\PastryPieces;
 use Hojaldre\Core\Pastry\Rolled\PieceName;
 use Hojaldre\Core\Pastry\Rolled\TinProfile;
-use Hojaldre\Core\Pastry\Sheet\Board;
 use Hojaldre\Core\Pastry\Sheet\Cutter;
 use Hojaldre\Core\Pastry\Sheet\Cutting;
 use Hojaldre\Core\Statement\Statement;
+use Hojaldre\Core\Tin\FoldedPieces;
 
 /** One dough of a batch: how much of it, for which pies, how it is cut and rested. */
 final readonly class DoughPlan
@@ -152,18 +152,18 @@ final readonly class DoughPlan
 
     private static function folded(PieOfBatch $one, DoughChoice $choice, Food $dough, Cutting $need, float $thereGrams): DoughUse
     {
-        $disc = $one->folded()->discDiameterMm ?? 0.0;
+        $tin = $one->folded() ?? FoldedPieces::halfMoons(1, FoldedPieces::LEAST_MM);
         $thickness = $one->pie->crust->thicknessMm;
         $pieces = $one->pieces();
         $loose = $one->times() * array_sum(array_map(static fn (PastryPiece $piece): float => $piece->name === PieceName::Fold ? 0.0 : $piece->rolledGrams, $pieces->pieces));
-        $cutting = $choice->madeGrams === null ? $need : Cutting::from(max(1.0, $thereGrams), Cutter::disc($disc), $thickness, $dough->gramsPerMl, $choice->board);
+        $cutting = $choice->madeGrams === null ? $need : Cutting::from(max(1.0, $thereGrams), Cutter::of($tin), $thickness, $dough->gramsPerMl, $choice->board);
         $weights = Weights::of($one->pie);
         $even = $weights->isEmpty() ? null : new DoughAndFilling(
-            $disc, $thickness, $cutting->grams(), $dough->gramsPerMl, $weights->fillingGrams * $one->times(), $weights->foldedGramsPerMl(), $one->line->count, $choice->board,
+            $tin, $thickness, $cutting->grams(), $dough->gramsPerMl, $weights->fillingGrams * $one->times(), $weights->foldedGramsPerMl(), $one->line->count, $choice->board,
         );
         // what the design puts into each is what the cook wants, as long as it closes and is not hollow
-        $designed = $weights->fillingGrams / max(1, $one->folded()->discs ?? 1);
-        $each = $one->line->fold->eachGrams ?? ($even?->filling($disc)->fits($designed) === true ? $designed : null);
+        $designed = $weights->fillingGrams / $tin->pieces;
+        $each = $one->line->fold->eachGrams ?? ($even?->filling($tin->lengthMm)->fits($designed) === true ? $designed : null);
         $even = $even === null || $each === null ? $even : $even->withEach($each);
 
         return new DoughUse($one, $pieces, $cutting->grams() + $loose, $cutting->leftGrams(), 0.0, 0.0, $cutting, $even);
@@ -171,12 +171,14 @@ final readonly class DoughPlan
 
     private static function cutting(PieOfBatch $one, DoughChoice $choice, Food $dough): Cutting
     {
-        $cutter = Cutter::disc($one->folded()->discDiameterMm ?? 0.0);
+        $tin = $one->folded() ?? FoldedPieces::halfMoons(1, FoldedPieces::LEAST_MM);
+        $cutter = Cutter::of($tin);
+        $cuts = $one->line->count * $tin->fold->cuts();
         $thickness = $one->pie->crust->thicknessMm;
         $sheet = $choice->sheet;
-        $ready = $sheet === null ? null : Cutting::readyForPieces($one->line->count, $sheet->widthMm, $sheet->lengthMm, $cutter, $thickness, $dough->gramsPerMl, $choice->board);
+        $ready = $sheet === null ? null : Cutting::readyForPieces($cuts, $sheet->widthMm, $sheet->lengthMm, $cutter, $thickness, $dough->gramsPerMl, $choice->board);
 
-        return $ready ?? Cutting::forPieces($one->line->count, $cutter, $thickness, $dough->gramsPerMl, $choice->board);
+        return $ready ?? Cutting::forPieces($cuts, $cutter, $thickness, $dough->gramsPerMl, $choice->board);
     }
 
     private static function stripsGrams(PastryPieces $pieces): float

@@ -6,20 +6,20 @@ namespace Hojaldre\Core\Batch;
 
 use Hojaldre\Core\Document\Number;
 use Hojaldre\Core\Pastry\Even\WayName;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 
 /** What a cook changes of folded pieces in one batch, so that dough and filling come out even; the design stays as it is. Null is as designed. */
 final readonly class FoldChoice
 {
     /**
      * @param  float|null  $eachGrams  of filling in each
-     * @param  float|null  $discMm  across
+     * @param  float|null  $lengthMm  across a disc, along a square or a rectangle
      * @param  WayName|null  $settled  what is done with the rest
      */
     public function __construct(
         #[Number(2, 2000, 'g')] public ?float $eachGrams,
         #[Number(1, 15, 'mm')] public ?float $thicknessMm,
-        #[Number(FoldedDiscs::LEAST_DISC_MM, FoldedDiscs::MOST_DISC_MM, 'mm')] public ?float $discMm,
+        #[Number(FoldedPieces::LEAST_MM, FoldedPieces::MOST_MM, 'mm')] public ?float $lengthMm,
         public ?WayName $settled,
     ) {
     }

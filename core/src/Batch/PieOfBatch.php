@@ -6,7 +6,7 @@ namespace Hojaldre\Core\Batch;
 
 use Hojaldre\Core\Pastry\Rolled\PastryPieces;
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 
 /** One line of a batch with its design. */
 final readonly class PieOfBatch
@@ -19,19 +19,19 @@ final readonly class PieOfBatch
     {
         $fold = $line->fold;
         $tin = $design->tin;
-        $this->pie = ! $tin instanceof FoldedDiscs || ($fold->thicknessMm === null && $fold->discMm === null) ? $design
-            : $design->withTin(new FoldedDiscs($tin->discs, $fold->discMm ?? $tin->discDiameterMm))->withCrust($design->crust->rolledTo($fold->thicknessMm ?? $design->crust->thicknessMm));
+        $this->pie = ! $tin instanceof FoldedPieces || ($fold->thicknessMm === null && $fold->lengthMm === null) ? $design
+            : $design->withTin($tin->resized($fold->lengthMm ?? $tin->lengthMm))->withCrust($design->crust->rolledTo($fold->thicknessMm ?? $design->crust->thicknessMm));
     }
 
-    public function folded(): ?FoldedDiscs
+    public function folded(): ?FoldedPieces
     {
-        return $this->pie->tin instanceof FoldedDiscs ? $this->pie->tin : null;
+        return $this->pie->tin instanceof FoldedPieces ? $this->pie->tin : null;
     }
 
     /** How often the design is made: tins, or pieces of as many as it has. */
     public function times(): float
     {
-        return $this->line->count / ($this->folded()->discs ?? 1);
+        return $this->line->count / ($this->folded()->pieces ?? 1);
     }
 
     public function portions(): float

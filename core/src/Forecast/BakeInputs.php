@@ -19,7 +19,7 @@ use Hojaldre\Core\Pie\Form;
 use Hojaldre\Core\Pie\Layer;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\RectangularTin;
 
 /**
@@ -39,7 +39,7 @@ final readonly class BakeInputs
     /** How fast a top browns against plain pastry, and the water to solids at which it browns half as fast (fitted). */
     private const TOPS = ['custard' => [7.5, 1.3], 'cheese' => [5.0, 1.3], 'solids' => [5.5, 1.3]];
 
-    private const GLAZES = [Glaze::None->value => 1.0, Glaze::Milk->value => 1.6, Glaze::Egg->value => 2.2];
+    private const GLAZES = [Glaze::None->value => 1.0, Glaze::Milk->value => 1.6, Glaze::Egg->value => 2.2, Glaze::Yolk->value => 2.4];
 
     /** A lid lies flat in the steam of its pie and browns slower than a rim or a fold that stands up from it (fitted). */
     private const LID_SHARE = 0.5;
@@ -57,8 +57,8 @@ final readonly class BakeInputs
         $pie = $weights->pie;
         $units = self::units($pie);
         $lined = $weights->lined;
-        $isFold = $pie->tin instanceof FoldedDiscs;
-        $radius = $isFold ? sqrt($lined->floorAreaMm2() / $units * FoldedDiscs::MEAN_SHARE / M_PI) : $lined->radiusMm(min($lined->depthMm(), $weights->fillMm()) / 2);
+        $isFold = $pie->tin instanceof FoldedPieces;
+        $radius = $isFold ? sqrt($lined->floorAreaMm2() / $units * FoldedPieces::MEAN_SHARE / M_PI) : $lined->radiusMm(min($lined->depthMm(), $weights->fillMm()) / 2);
         $lid = $pie->crust->lid;
         $layer = $pie->custard();
         $custard = $weights->custard();

@@ -10,6 +10,8 @@ use Hojaldre\Core\Pie\Form;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\ScatteredLayer;
 use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Tin\FoldedPieces;
+use Hojaldre\Core\Tin\FoldShape;
 
 /** The half section of a design, in mm from the axis and from the floor of the tin, for whoever draws it. */
 final readonly class Section
@@ -20,6 +22,7 @@ final readonly class Section
     /** @param  list<SectionLayer>  $layers */
     private function __construct(
         public Form $form,
+        public ?FoldShape $fold,
         public ?Lid $lid,
         public SectionTin $tin,
         public array $layers,
@@ -66,6 +69,7 @@ final readonly class Section
 
         return new self(
             $pie->form(),
+            $pie->tin instanceof FoldedPieces ? $pie->tin->fold : null,
             $isFold ? new Lid($crustMm, $pie->crust->lid->openShare ?? BakeInputs::FOLD_OPEN_SHARE, $pie->crust->lid->glaze ?? BakeInputs::FOLD_GLAZE) : $pie->crust->lid,
             $tin, $layers, $line, $top, $tin->depthMm - $top,
         );

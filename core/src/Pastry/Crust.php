@@ -11,7 +11,7 @@ use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\OfRole;
 use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Refusal\Refusal;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\Tin;
 
 /** The pastry: what dough, how thick, whether it lines the tin, how far baked before filling, what seals it, and the lid. */
@@ -48,7 +48,7 @@ final readonly class Crust implements Judged
     public function lidGrams(Tin $tin): float
     {
         // the upper half of a fold is counted with its disc; its lid only says how it is finished
-        return $this->lid === null || $tin instanceof FoldedDiscs ? 0.0
+        return $this->lid === null || $tin instanceof FoldedPieces ? 0.0
             : self::rimAreaMm2($tin) * (1 - $this->lid->openShare) * $this->lid->thicknessMm / 1000 * $this->dough->gramsPerMl;
     }
 

@@ -9,7 +9,7 @@ use Hojaldre\Core\Pastry\Rolled\PastryPieces;
 use Hojaldre\Core\Pastry\Sheet\Board;
 use Hojaldre\Core\Pastry\Sheet\Cutter;
 use Hojaldre\Core\Pastry\Sheet\Cutting;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\Tin;
 
 /** How much dough is made for one tin, lined as usual: all that is rolled, with its trimmings or scraps, and what stays on bowl, board and pin. */
@@ -20,8 +20,8 @@ final readonly class DoughNeed
 
     public static function grams(Tin $tin, Crust $crust): float
     {
-        $rolled = $tin instanceof FoldedDiscs
-            ? Cutting::forPieces($tin->discs, Cutter::disc($tin->discDiameterMm), $crust->thicknessMm, $crust->dough->gramsPerMl, Board::usual())->grams()
+        $rolled = $tin instanceof FoldedPieces
+            ? Cutting::forPieces($tin->pieces * $tin->fold->cuts(), Cutter::of($tin), $crust->thicknessMm, $crust->dough->gramsPerMl, Board::usual())->grams()
             : PastryPieces::of($tin, $crust, LiningChoice::usual())->rolledGrams();
 
         return (1 + self::LOST_SHARE) * $rolled;

@@ -9,5 +9,9 @@ enum Glaze: string
 {
     case None = 'none';
     case Egg = 'egg';
+
+    /** Yolk and a little cream. */
+    case Yolk = 'yolk';
+
     case Milk = 'milk';
 }

@@ -18,7 +18,7 @@ use Hojaldre\Core\Pastry\Lining;
 use Hojaldre\Core\Pastry\Seal;
 use Hojaldre\Core\Pastry\ShellBake;
 use Hojaldre\Core\Pastry\ShellStage;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\SlopedTin;
@@ -64,8 +64,8 @@ final readonly class Beginning
             PieKind::DoubleCrust => new SlopedTin(190, 230, 40),
             PieKind::DeepPie => new Springform(220, 62),
             PieKind::PotPie => new MeasuredDish(1500, 50),
-            PieKind::Pasty => new FoldedDiscs(4, 200),
-            PieKind::HandPie => new FoldedDiscs(8, 120),
+            PieKind::Pasty => FoldedPieces::halfMoons(4, 200),
+            PieKind::HandPie => FoldedPieces::halfMoons(8, 120),
         };
     }
 

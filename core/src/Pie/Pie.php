@@ -17,7 +17,7 @@ use Hojaldre\Core\Pastry\Lining;
 use Hojaldre\Core\Pastry\ShellStage;
 use Hojaldre\Core\Pastry\Underlay;
 use Hojaldre\Core\Refusal\Refusal;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\Tin;
 
 /** The design of one pie: the document that is stored, sent, exported and forecast. Layers are in pouring order, lowest first. */
@@ -27,7 +27,7 @@ final readonly class Pie implements Judged
     public const FORMAT = 'hojaldre-pie';
 
     /** Of the file; raised with every change of a field (definition). */
-    public const VERSION = 5;
+    public const VERSION = 6;
 
     /** A limit of ours (definition). */
     private const MOST_LAYERS = 30;
@@ -103,7 +103,7 @@ final readonly class Pie implements Judged
     public function form(): Form
     {
         return match (true) {
-            $this->tin instanceof FoldedDiscs => Form::Folded,
+            $this->tin instanceof FoldedPieces => Form::Folded,
             $this->crust->lining === Lining::LidOnly => Form::PotPie,
             $this->crust->lid === null => Form::Open,
             $this->crust->lid->isLattice() => Form::Lattice,

@@ -13,6 +13,9 @@ use Hojaldre\Core\Refusal\Refused;
 /** Brings documents of earlier versions up to the present one, step by step, without judging them: the reader does that. */
 final readonly class OldVersions
 {
+    /** Places of a folded pie that are called otherwise now. */
+    private const PLACES_FROM_FIVE = ['/tin/discs' => '/tin/pieces', '/tin/discDiameterMm' => '/tin/lengthMm'];
+
     /** What a file without it is taken to have, °C (definition). */
     private const FILLING_CELSIUS = 10;
 
@@ -34,7 +37,30 @@ final readonly class OldVersions
 
         $document = ($document['version'] ?? null) === 3 ? self::fromThree($document) : $document;
 
-        return ($document['version'] ?? null) === 4 ? self::fromFour($document) : $document;
+        $document = ($document['version'] ?? null) === 4 ? self::fromFour($document) : $document;
+
+        return ($document['version'] ?? null) === 5 ? self::fromFive($document) : $document;
+    }
+
+    /**
+     * Version 5 knew one way to close dough over a filling: a disc folded in half, crimped at the side.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    private static function fromFive(array $document): array
+    {
+        $tin = $document['tin'] ?? null;
+        if (is_array($tin) && ($tin['shape'] ?? null) === 'folded-discs') {
+            $across = array_key_exists('discDiameterMm', $tin) ? ['lengthMm' => $tin['discDiameterMm']] : [];
+            $pieces = array_key_exists('discs', $tin) ? ['pieces' => $tin['discs']] : [];
+            $document['tin'] = ['shape' => 'folded', 'fold' => 'half-moon'] + $pieces + $across + ['widthMm' => null] + array_diff_key($tin, ['discs' => 0, 'discDiameterMm' => 0]);
+        }
+        if (is_array($document['assumed'] ?? null)) {
+            $document['assumed'] = array_map(static fn (mixed $one): mixed => is_array($one) && is_string($one['place'] ?? null) ? ['place' => self::PLACES_FROM_FIVE[$one['place']] ?? $one['place']] + $one : $one, $document['assumed']);
+        }
+
+        return ['version' => 6] + $document;
     }
 
     /**

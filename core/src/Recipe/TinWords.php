@@ -9,7 +9,7 @@ use Hojaldre\Core\Pie\PieKind;
 use Hojaldre\Core\Refusal\Refused;
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\SlopedTin;
@@ -85,8 +85,8 @@ final readonly class TinWords
         $width = $width !== null && $width >= 80 && $width <= 300 ? $width : null;
 
         return new self(
-            new FoldedDiscs(max(1, min(60, $count ?? $usual[0])), $width ?? $usual[1]),
-            [...($count === null && $width === null ? [] : ['/tin']), ...($count === null ? [] : ['/tin/discs']), ...($width === null ? [] : ['/tin/discDiameterMm'])],
+            FoldedPieces::halfMoons(max(1, min(60, $count ?? $usual[0])), $width ?? $usual[1]),
+            [...($count === null && $width === null ? [] : ['/tin']), ...($count === null ? [] : ['/tin/pieces']), ...($width === null ? [] : ['/tin/lengthMm'])],
         );
     }
 

@@ -9,7 +9,7 @@ use Hojaldre\Core\Document\Kinds;
 /** The inside of a tin, from its floor up. Depths and radii in mm, volumes in ml, areas in mm2. */
 #[Kinds('shape', [
     'round-straight' => StraightTin::class, 'round-sloped' => SlopedTin::class, 'round-fluted' => FlutedTin::class, 'springform' => Springform::class,
-    'rectangular' => RectangularTin::class, 'cups' => CupsTin::class, 'measured-dish' => MeasuredDish::class, 'folded-discs' => FoldedDiscs::class,
+    'rectangular' => RectangularTin::class, 'cups' => CupsTin::class, 'measured-dish' => MeasuredDish::class, 'folded' => FoldedPieces::class,
 ])]
 interface Tin
 {

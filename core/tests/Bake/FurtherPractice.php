@@ -19,7 +19,7 @@ use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\ScatteredLayer;
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\SlopedTin;
@@ -122,12 +122,12 @@ final class FurtherPractice
                 [self::stage(200, 30)], salt: 0,
             ), 'gold, crisp enough to lift', [R::Base, R::Colour, R::Salt], 25, 35, BakeEvent::Golden),
             PracticeBake::good('spinach and white cheese hand pies of puff 12 cm; 200 °C', false, self::pie(
-                new FoldedDiscs(12, 120), self::crust('ready-puff', 2.5),
+                FoldedPieces::halfMoons(12, 120), self::crust('ready-puff', 2.5),
                 [self::solid('spinach', 600, 220), self::solid('feta', 200), self::solid('ricotta', 150)],
                 [self::stage(200, 22)], salt: 0,
             ), 'gold and flaky', [R::Colour, R::Salt, R::Fill, R::Base], 18, 26, BakeEvent::Golden),
             PracticeBake::good('lamb pasties, raw, 18 cm; 180 °C', false, self::pie(
-                new FoldedDiscs(6, 180), self::crust('shortcrust', 3.5),
+                FoldedPieces::halfMoons(6, 180), self::crust('shortcrust', 3.5),
                 [self::solid('lamb-shoulder', 450, null, 5.0), self::solid('potatoes', 280), self::solid('carrots', 100), self::solid('onions', 100)],
                 [self::stage(180, 50)],
             ), 'cooked and gold', [R::Safe, R::Colour, R::Fill], 35, 55, BakeEvent::Safe),
@@ -191,7 +191,7 @@ final class FurtherPractice
                 [self::stage(160, 45)],
             ), 'liquid', [R::Set]),
             PracticeBake::bad('overfilled hand pies', false, self::pie(
-                new FoldedDiscs(6, 120), self::crust('ready-puff', 3),
+                FoldedPieces::halfMoons(6, 120), self::crust('ready-puff', 3),
                 [self::solid('minced-beef', 800, 640, 5.0), self::solid('onions', 250, 180, 5.0)],
                 [self::stage(200, 22)],
             ), 'burst open', [R::Fill]),

@@ -18,7 +18,7 @@ use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\ScatteredLayer;
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\SlopedTin;
@@ -107,12 +107,12 @@ final class Practice
                 [self::stage(200, 42)],
             ), 'lid gold; there is no custard in it, and nothing wrong with that', [R::Colour, R::Custard, R::Set, R::Safe, R::Fill], 38, 45, BakeEvent::Golden),
             PracticeBake::good('pasty 20 cm, raw meat and roots; 200 °C', true, self::pie(
-                new FoldedDiscs(4, 200), self::crust('shortcrust', 4),
+                FoldedPieces::halfMoons(4, 200), self::crust('shortcrust', 4),
                 [self::solid('beef-skirt', 400, null, 5.0), self::solid('potatoes', 300), self::solid('swede', 150), self::solid('onions', 120)],
                 [self::stage(200, 50)],
             ), 'meat and roots cooked, pastry gold', [R::Safe, R::Colour, R::Fill], 30, 60, BakeEvent::Safe),
             PracticeBake::good('small hand pie 12 cm, cold cooked filling; 220 °C', true, self::pie(
-                new FoldedDiscs(12, 120), self::crust('ready-puff', 3),
+                FoldedPieces::halfMoons(12, 120), self::crust('ready-puff', 3),
                 [self::solid('minced-beef', 460, 330, 5.0), self::solid('onions', 180, 100, 5.0)],
                 [self::stage(220, 18)],
             ), 'gold, soft and flaky', [R::Colour, R::Safe, R::Fill, R::Base], 14, 20, BakeEvent::Golden),
@@ -176,7 +176,7 @@ final class Practice
                 [self::stage(180, 32)],
             ), 'sweet and soft, holds, dry base', [R::Base, R::Set, R::Custard, R::Fill], 25, 35, BakeEvent::TimeToLook),
             PracticeBake::good('cheese and potato pasties, cooked filling; 200 °C', false, self::pie(
-                new FoldedDiscs(6, 160), self::crust('shortcrust', 3.5),
+                FoldedPieces::halfMoons(6, 160), self::crust('shortcrust', 3.5),
                 [self::solid('potatoes', 500, 480, 20.0), self::solid('hard-cheese', 200, null, 10.0), self::solid('onions', 150, 90, 20.0)],
                 [self::stage(200, 28)],
             ), 'gold and full', [R::Colour, R::Fill, R::Base], 22, 32, BakeEvent::Golden),
@@ -220,7 +220,7 @@ final class Practice
                 [self::stage(200, 60)],
             ), 'leather, weeps', [R::Set]),
             PracticeBake::bad('raw-meat pasty out at 15 min', true, self::pie(
-                new FoldedDiscs(4, 200), self::crust('shortcrust', 4),
+                FoldedPieces::halfMoons(4, 200), self::crust('shortcrust', 4),
                 [self::solid('beef-skirt', 400, null, 5.0), self::solid('potatoes', 300), self::solid('onions', 120)],
                 [self::stage(200, 15)],
             ), 'raw inside', [R::Safe]),
@@ -289,7 +289,7 @@ final class Practice
                 [self::stage(180, 35)], salt: 0,
             ), 'bland', [R::Salt]),
             PracticeBake::bad('hollow pasties', false, self::pie(
-                new FoldedDiscs(6, 180), self::crust('shortcrust', 3.5),
+                FoldedPieces::halfMoons(6, 180), self::crust('shortcrust', 3.5),
                 [self::solid('minced-beef', 200, 140, 5.0), self::solid('onions', 60, 40)],
                 [self::stage(200, 30)],
             ), 'more air than filling', [R::Fill]),
@@ -314,7 +314,7 @@ final class Practice
                 [self::stage(190, 45)],
             ), 'pink and cold in the middle', [R::Safe]),
             PracticeBake::bad('frozen pasty baked as if it were fresh, 33 min', false, self::pie(
-                new FoldedDiscs(4, 200), self::crust('shortcrust', 4),
+                FoldedPieces::halfMoons(4, 200), self::crust('shortcrust', 4),
                 [self::solid('beef-skirt', 400, null, -18.0), self::solid('potatoes', 300, null, -18.0), self::solid('onions', 120, null, -18.0)],
                 [self::stage(200, 33)],
             ), 'cold and raw in the middle', [R::Safe]),

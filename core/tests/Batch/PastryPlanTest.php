@@ -24,10 +24,13 @@ use Hojaldre\Core\Pastry\Rest\Rest;
 use Hojaldre\Core\Pastry\Rest\RestName;
 use Hojaldre\Core\Pastry\Rolled\LiningChoice;
 use Hojaldre\Core\Pastry\Sheet\Board;
+use Hojaldre\Core\Pastry\Sheet\CutShape;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Refusal\Refusal;
 use Hojaldre\Core\Tests\OtherPies;
 use Hojaldre\Core\Tests\TroutQuiche;
+use Hojaldre\Core\Tin\FoldedPieces;
+use Hojaldre\Core\Tin\FoldShape;
 use PHPUnit\Framework\TestCase;
 
 final class PastryPlanTest extends TestCase
@@ -87,7 +90,7 @@ final class PastryPlanTest extends TestCase
     {
         $line = new BatchLine(self::FOLDS, 6, LiningChoice::usual(), new FoldChoice(120.0, 3.0, 160.0, null));
         $one = new PieOfBatch(1, $line, OtherPies::folds());
-        self::assertSame([160.0, 3.0], [$one->folded()?->discDiameterMm, $one->pie->crust->thicknessMm]);
+        self::assertSame([160.0, 3.0], [$one->folded()?->lengthMm, $one->pie->crust->thicknessMm]);
         $plan = DoughPlan::of(Pantry::food('shortcrust'), null, DoughChoice::usual('shortcrust'), [$one], [], 20);
         self::assertSame(120.0, $plan->uses[0]->even?->eachGrams());
         self::assertSame(160.0, $plan->uses[0]->cutting?->cutter->lengthMm);
@@ -104,6 +107,21 @@ final class PastryPlanTest extends TestCase
         self::assertNotNull($hollow);
         self::assertGreaterThan(0.4 * 891 / 6, $hollow->eachGrams(), 'what leaves them hollow is not taken');
         self::assertSame(EvenVerdict::FillingShort, $hollow->verdict());
+    }
+
+    /** Two squares of 14 cm for two parcels; a patty wants two discs. */
+    public function test_other_shapes_are_cut_in_their_own_outline(): void
+    {
+        $with = static fn (FoldShape $shape, float $long, ?float $wide): DoughUse => self::plan([[self::FOLDS, 6, OtherPies::folds()->withTin(new FoldedPieces($shape, 6, $long, $wide))]])->uses[0];
+        $parcels = $with(FoldShape::Parcel, 140, null);
+        self::assertSame(CutShape::Square, $parcels->cutting?->cutter->shape);
+        self::assertEqualsWithDelta(140 * 140 * 0.004 * 1.16, $parcels->cutting->pieceGrams(), 1e-6);
+        self::assertGreaterThanOrEqual(6, $parcels->cutting->pieces());
+        self::assertSame(CutShape::Rectangle, $with(FoldShape::Rectangle, 200, 140)->cutting?->cutter->shape);
+        $patties = $with(FoldShape::Patty, 120, null);
+        self::assertGreaterThanOrEqual(12, $patties->cutting?->pieces());
+        self::assertLessThanOrEqual(7, $patties->even?->discs(), 'two discs make one');
+        self::assertSame(12, $patties->pieces->pieces[0]->pieces);
     }
 
     public function test_strips_that_trimmings_give_are_not_rolled_for(): void

@@ -17,7 +17,7 @@ use Hojaldre\Core\Refusal\Refused;
 use Hojaldre\Core\Tests\TroutQuiche;
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\SlopedTin;
@@ -40,7 +40,7 @@ final class RangesTest extends TestCase
             [new RectangularTin(350, 110, 30, 4), ['lengthMm' => [60, 600], 'widthMm' => [60, 600], 'depthMm' => [10, 150], 'flareMm' => [0, 60]]],
             [new CupsTin(12, 50, 70, 30), ['cups' => [1, 48], 'depthMm' => [10, 150]]],
             [new MeasuredDish(1500, 50), ['waterMl' => [100, 20000], 'depthMm' => [10, 150]]],
-            [new FoldedDiscs(6, 180), ['discs' => [1, 60], 'discDiameterMm' => [80, 300]]],
+            [FoldedPieces::halfMoons(6, 180), ['pieces' => [1, 60], 'lengthMm' => [80, 300]]],
         ];
         $stage = TroutQuiche::pie()->bake->first();
         $shell = TroutQuiche::pie()->crust->shell[0];

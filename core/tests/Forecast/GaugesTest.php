@@ -39,7 +39,7 @@ use Hojaldre\Core\Pie\Step;
 use Hojaldre\Core\Statement\Statement;
 use Hojaldre\Core\Tests\OtherPies;
 use Hojaldre\Core\Tests\TroutQuiche;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\StraightTin;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -269,7 +269,7 @@ final class GaugesTest extends TestCase
 
             return [$reading->verdict, $reading->state, self::codes($reading)[count(self::codes($reading)) - 1]];
         };
-        $mince = static fn (float $now): Pie => new Pie('Mince', 8, '', new FoldedDiscs(6, 150), TroutQuiche::pie()->crust->withShell([], Seal::None), [
+        $mince = static fn (float $now): Pie => new Pie('Mince', 8, '', FoldedPieces::halfMoons(6, 150), TroutQuiche::pie()->crust->withShell([], Seal::None), [
             new SolidLayer('minced-beef', Pantry::food('minced-beef'), Amount::of(400), [new Step('cooked', Amount::of($now))], null, 5.0),
         ], [], TroutQuiche::pie()->bake);
         self::assertSame([Verdict::LikelySafe, ReadingState::Marginal, 'safe.likely'], $between($mince(300)));

@@ -11,6 +11,7 @@ use Hojaldre\Core\Pastry\Even\WayToEven;
 use Hojaldre\Core\Pastry\Sheet\Board;
 use Hojaldre\Core\Pastry\Sheet\Cutter;
 use Hojaldre\Core\Pastry\Sheet\Cutting;
+use Hojaldre\Core\Tin\FoldedPieces;
 use PHPUnit\Framework\TestCase;
 
 final class EvenTest extends TestCase
@@ -34,7 +35,7 @@ final class EvenTest extends TestCase
         $half = Cutting::forPieces(15, Cutter::disc(135), 3, 1.16, self::board());
         self::assertSame(15, $half->pieces());
         $usual = self::even(1, 1)->filling(135)->usualGrams;
-        $all = new DoughAndFilling(135, 3, 2 * $half->grams(), 1.16, 4 * 15 * $usual, 1.05, 15, self::board());
+        $all = new DoughAndFilling(FoldedPieces::halfMoons(1, 135), 3, 2 * $half->grams(), 1.16, 4 * 15 * $usual, 1.05, 15, self::board());
         self::assertSame(30, $all->discs());
         self::assertEqualsWithDelta(60.0, $all->fills(), 1e-9);
         self::assertSame(EvenVerdict::FillingOver, $all->verdict());
@@ -133,7 +134,7 @@ final class EvenTest extends TestCase
 
     private static function even(float $doughGrams, float $fillingGrams, int $wanted = 60, ?float $each = null): DoughAndFilling
     {
-        return new DoughAndFilling(120, 3, $doughGrams, 1.16, $fillingGrams, 1.05, $wanted, self::board(), $each);
+        return new DoughAndFilling(FoldedPieces::halfMoons(1, 120), 3, $doughGrams, 1.16, $fillingGrams, 1.05, $wanted, self::board(), $each);
     }
 
     private static function board(): Board

@@ -19,7 +19,7 @@ use Hojaldre\Core\Pastry\Rolled\TinProfile;
 use Hojaldre\Core\Pastry\Seal;
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\SlopedTin;
@@ -151,7 +151,7 @@ final class RolledTest extends TestCase
 
     public function test_folded_pies_are_discs_and_nothing_is_trimmed(): void
     {
-        $pieces = PastryPieces::of(new FoldedDiscs(14, 120), self::crust(3, new Lid(3, 0.01, Glaze::Egg)), LiningChoice::usual());
+        $pieces = PastryPieces::of(FoldedPieces::halfMoons(14, 120), self::crust(3, new Lid(3, 0.01, Glaze::Egg)), LiningChoice::usual());
         self::assertCount(1, $pieces->pieces);
         self::assertSame(14, $pieces->pieces[0]->pieces);
         self::assertEqualsWithDelta(14 * M_PI * 36 * 0.3 * 1.16, $pieces->rolledGrams(), 0.01);

@@ -11,7 +11,7 @@ use Hojaldre\Core\Pastry\Lining;
 use Hojaldre\Core\Pie\Beginning;
 use Hojaldre\Core\Pie\PieKind;
 use Hojaldre\Core\Pie\StartingPlace;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\MeasuredDish;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -34,8 +34,8 @@ final class BeginningTest extends TestCase
     {
         foreach ([[PieKind::Pasty, 4, 200.0, 4.0, 190.0, 45.0], [PieKind::HandPie, 8, 120.0, 3.0, 210.0, 20.0]] as [$kind, $discs, $wide, $thick, $celsius, $minutes]) {
             $pie = Beginning::of($kind);
-            self::assertInstanceOf(FoldedDiscs::class, $pie->tin);
-            self::assertSame([$discs, $wide, $thick, $celsius, $minutes], [$pie->tin->discs, $pie->tin->discDiameterMm, $pie->crust->thicknessMm, $pie->bake->first()->ovenCelsius, $pie->bake->minutes()]);
+            self::assertInstanceOf(FoldedPieces::class, $pie->tin);
+            self::assertSame([$discs, $wide, $thick, $celsius, $minutes], [$pie->tin->pieces, $pie->tin->lengthMm, $pie->crust->thicknessMm, $pie->bake->first()->ovenCelsius, $pie->bake->minutes()]);
         }
     }
 

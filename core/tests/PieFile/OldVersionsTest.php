@@ -36,12 +36,22 @@ final class OldVersionsTest extends TestCase
         }
     }
 
+    public function test_folded_discs_of_version_five_are_half_moons(): void
+    {
+        $lifted = OldVersions::lift(['version' => 5, 'tin' => ['shape' => 'folded-discs', 'discs' => 6, 'discDiameterMm' => 180], 'assumed' => [['place' => '/tin/discs'], ['place' => '/tin/discDiameterMm'], ['place' => '/portions']]]);
+        self::assertSame(6, $lifted['version']);
+        self::assertEquals(['shape' => 'folded', 'fold' => 'half-moon', 'pieces' => 6, 'lengthMm' => 180, 'widthMm' => null], $lifted['tin']);
+        self::assertSame(['/tin/pieces', '/tin/lengthMm', '/portions'], array_column((array) $lifted['assumed'], 'place'));
+        $other = OldVersions::lift(['version' => 5, 'tin' => ['shape' => 'springform', 'diameterMm' => 230, 'depthMm' => 60]]);
+        self::assertSame(['shape' => 'springform', 'diameterMm' => 230, 'depthMm' => 60], $other['tin']);
+    }
+
     public function test_what_is_broken_stays_broken_for_the_reader_to_name(): void
     {
         foreach ([[], ['version' => 2], ['version' => 2, 'layers' => 'none'], ['version' => 2, 'layers' => [7], 'crust' => 5, 'bake' => null], ['version' => 'two'], ['version' => 1, 'layers' => [['kind' => 'solid']]]] as $document) {
             self::assertIsArray(OldVersions::lift($document));
         }
-        self::assertSame(5, Pie::VERSION);
+        self::assertSame(6, Pie::VERSION);
         $this->expectExceptionMessage('version-too-new');
         OldVersions::lift(['version' => Pie::VERSION + 1]);
     }

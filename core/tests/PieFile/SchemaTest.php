@@ -22,7 +22,7 @@ final class SchemaTest extends TestCase
     {
         foreach (RandomPie::many(60) as $pie) {
             $bytes = PieFile::write($pie);
-            $result = self::validator()->validate(json_decode($bytes), 'urn:hojaldre:pie:5');
+            $result = self::validator()->validate(json_decode($bytes), 'urn:hojaldre:pie:6');
             self::assertTrue($result->isValid(), $bytes);
         }
     }
@@ -38,7 +38,7 @@ final class SchemaTest extends TestCase
             $codes = self::codes($bytes);
             // an empty list and an empty object are one and the same to the reader; it writes the right one back
             $judged = $codes === [] ? PieFile::write(PieFile::read($bytes)) : $bytes;
-            $valid = self::validator()->validate(json_decode($judged), 'urn:hojaldre:pie:5')->isValid();
+            $valid = self::validator()->validate(json_decode($judged), 'urn:hojaldre:pie:6')->isValid();
             if ($codes === []) {
                 self::assertTrue($valid, "The reader took what the schema refuses: $bytes");
             } elseif (array_diff($codes, self::BEYOND_SCHEMA) !== []) {
@@ -93,7 +93,7 @@ final class SchemaTest extends TestCase
         static $validator = null;
         if ($validator === null) {
             $validator = new Validator;
-            $validator->resolver()?->registerFile('urn:hojaldre:pie:5', __DIR__.'/../../../docs/formats/pie-5.schema.json');
+            $validator->resolver()?->registerFile('urn:hojaldre:pie:6', __DIR__.'/../../../docs/formats/pie-6.schema.json');
         }
 
         return $validator;

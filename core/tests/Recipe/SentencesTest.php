@@ -13,7 +13,7 @@ use Hojaldre\Core\Recipe\Sentences;
 use Hojaldre\Core\Recipe\TinWords;
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\SlopedTin;
@@ -87,9 +87,9 @@ final class SentencesTest extends TestCase
     public function test_what_is_folded_is_told_by_its_discs(string $text, PieKind $kind, ?int $pieces, int $discs, float $width): void
     {
         $tin = TinWords::of($text, $kind, $pieces)->tin;
-        self::assertInstanceOf(FoldedDiscs::class, $tin);
-        self::assertSame($discs, $tin->discs);
-        self::assertEqualsWithDelta($width, $tin->discDiameterMm, 0.5);
+        self::assertInstanceOf(FoldedPieces::class, $tin);
+        self::assertSame($discs, $tin->pieces);
+        self::assertEqualsWithDelta($width, $tin->lengthMm, 0.5);
     }
 
     #[TestWith(['Cut the leeks into 2 cm pieces.'])]

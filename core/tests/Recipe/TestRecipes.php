@@ -12,7 +12,7 @@ use Hojaldre\Core\Recipe\ReadRecipe;
 use Hojaldre\Core\Recipe\RecipeReader;
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
 
@@ -119,7 +119,7 @@ final class TestRecipes
         $tin = $pie->tin;
 
         return match (true) {
-            $tin instanceof FoldedDiscs => "$tin->discs ".round($tin->discDiameterMm),
+            $tin instanceof FoldedPieces => "$tin->pieces ".round($tin->lengthMm),
             $tin instanceof MeasuredDish => (string) round($tin->waterMl),
             $tin instanceof RectangularTin => round($tin->lengthMm).' '.round($tin->widthMm),
             $tin instanceof CupsTin => (string) $tin->cups,

@@ -6,7 +6,8 @@ namespace Hojaldre\Core\Tests\Tin;
 
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
+use Hojaldre\Core\Tin\FoldShape;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\SlopedTin;
@@ -99,17 +100,53 @@ final class ShapesTest extends TestCase
     public function test_a_folded_disc_holds_what_hand_pies_and_pasties_take(): void
     {
         foreach ([[120, 55], [150, 120], [200, 310]] as [$across, $ml]) {
-            $disc = new FoldedDiscs(1, $across);
+            $disc = FoldedPieces::halfMoons(1, $across);
             self::assertEqualsWithDelta($ml, $disc->volumeMl($disc->depthMm()), 0.03 * $ml);
         }
         // of a disc of 120 mm half of the inner 104 is floor, all the rest is wall
-        $two = new FoldedDiscs(2, 120);
+        $two = FoldedPieces::halfMoons(2, 120);
         self::assertEqualsWithDelta(M_PI * 52 ** 2, $two->floorAreaMm2(), 1e-6);
         self::assertEqualsWithDelta(2 * M_PI * 60 ** 2 - M_PI * 52 ** 2, $two->wallAreaMm2(), 1e-6);
         self::assertEqualsWithDelta(10.0, $two->depthForVolumeMm($two->volumeMl(10)), 1e-9);
-        self::assertSame([5, 1], [$two->scaledInArea(2.4)->discs, $two->scaledInArea(0.1)->discs]);
+        self::assertSame([5, 1], [$two->scaledInArea(2.4)->pieces, $two->scaledInArea(0.1)->pieces]);
         self::assertSame($two, $two->lined(4));
         self::assertEqualsWithDelta(M_PI * $two->radiusMm(0) ** 2 * 2, $two->floorAreaMm2(), 1e-6, 'a round cylinder of the same area');
+    }
+
+    /** By hand, a seam of 8 mm taken off: two discs of 120 leave a circle of 52; a square of 150 a triangle with legs of 134, or a square of 134/sqrt 2; 200 by 160 folded 184 by 72. */
+    public function test_each_way_to_close_dough_leaves_its_own_pocket(): void
+    {
+        foreach ([[FoldShape::Patty, 120, null, M_PI * 52 ** 2], [FoldShape::Turnover, 150, null, 134 ** 2 / 2], [FoldShape::Parcel, 150, null, 134 ** 2 / 2], [FoldShape::Rectangle, 200, 160, 184 * 72.0]] as [$shape, $long, $wide, $floor]) {
+            $tin = new FoldedPieces($shape, 3, $long, $wide);
+            self::assertEqualsWithDelta(3 * $floor, $tin->floorAreaMm2(), 1e-6, $shape->value);
+            self::assertEqualsWithDelta(3 * $tin->doughMm2(), $tin->floorAreaMm2() + $tin->wallAreaMm2(), 1e-6, 'all of the dough is somewhere');
+            self::assertEqualsWithDelta(M_PI * $tin->radiusMm(0) ** 2 * 3, $tin->floorAreaMm2(), 1e-6);
+        }
+        self::assertEqualsWithDelta(2 * M_PI * 60 ** 2, (new FoldedPieces(FoldShape::Patty, 1, 120, null))->doughMm2(), 1e-6, 'two discs');
+        self::assertEqualsWithDelta(200 * 160, (new FoldedPieces(FoldShape::Rectangle, 1, 200, 160))->doughMm2(), 1e-6);
+    }
+
+    /** A pasty crimped on top stands: as much goes in as into a half-moon of the same disc, on a smaller floor. A parcel of 14 cm takes about 100 ml (common practice, no source). */
+    public function test_a_top_crimped_pasty_holds_as_much_as_a_half_moon_and_a_parcel_less_than_its_dough_would(): void
+    {
+        $holds = static fn (FoldedPieces $one): float => $one->volumeMl($one->depthMm());
+        $half = FoldedPieces::halfMoons(1, 180);
+        $top = new FoldedPieces(FoldShape::TopCrimp, 1, 180, null);
+        self::assertEqualsWithDelta($holds($half), $holds($top), 1e-6);
+        self::assertLessThan($half->floorAreaMm2(), $top->floorAreaMm2());
+        self::assertGreaterThan($half->depthMm(), $top->depthMm());
+        self::assertEqualsWithDelta(100.0, $holds(new FoldedPieces(FoldShape::Parcel, 1, 140, null)), 5.0);
+    }
+
+    public function test_only_a_rectangle_has_a_width_of_its_own(): void
+    {
+        $codes = static fn (FoldShape $shape, ?float $wide): array => array_map(static fn ($one): string => $one->code, (new FoldedPieces($shape, 1, 150, $wide))->refusals());
+        self::assertSame(['fold-width-missing'], $codes(FoldShape::Rectangle, null));
+        self::assertSame([], $codes(FoldShape::Rectangle, 120));
+        self::assertSame(['fold-width-told'], $codes(FoldShape::Turnover, 120));
+        self::assertSame([], $codes(FoldShape::Patty, null));
+        $wider = (new FoldedPieces(FoldShape::Rectangle, 2, 200, 160))->resized(100);
+        self::assertSame([2, 100.0, 80.0], [$wider->pieces, $wider->lengthMm, $wider->wideMm()]);
     }
 
     /** What is left of a tin by its lining is the dough: floor and wall times the thickness, within the corners. */

@@ -3,6 +3,7 @@ import type { Section, SectionLayer } from "../api/client";
 import { defaults } from "../api/generated/defaults";
 import { ink } from "../ui/theme";
 import { FoldSheet } from "./FoldSheet";
+import { broughtUpInside } from "./foldPaths";
 import { bandPath, type Frame, foldBend } from "./frame";
 import { piecesOf } from "./textures";
 import { toneInk } from "./tones";
@@ -32,7 +33,7 @@ export function SectionBody({ section, frame, seal, detail, name, whole = false,
     <g>
       {folded && (
         <clipPath id={`${name}-fold`}>
-          <path d={foldInside(frame, section)} />
+          <path d={broughtUpInside(frame, section) ?? foldInside(frame, section)} />
         </clipPath>
       )}
       {field ?? (

@@ -8,6 +8,7 @@ const lid = { thicknessMm: 4, openShare: 0.01, glaze: "egg" } as NonNullable<Sec
 const fold: Section = {
   ...section,
   form: "folded",
+  fold: "half-moon",
   lid,
   tin: { ...section.tin, crustMm: 4, linedFloorRadiusMm: 60, linedRimRadiusMm: 60, floorRadiusMm: 64, rimRadiusMm: 64 },
   fillTopMm: 20,
@@ -48,6 +49,48 @@ describe("a fold", () => {
       expect(Math.max(...numbers(path.getAttribute("d") ?? "0"))).toBeLessThanOrEqual(width);
     }
     expect(foldReachMm(fold)).toBe(64 + 9 + 4);
+  });
+});
+
+describe("each way to close dough", () => {
+  const sheetOf = (one: Section) =>
+    paths(one)
+      .find((path) => path.getAttribute("fill") === null && path.getAttribute("d")?.includes("L"))
+      ?.getAttribute("d") ?? "";
+  const widths = (d: string) => numbers(d).filter((_, at) => at % 2 === 0);
+
+  it("is told by its outline", () => {
+    const drawn = (["half-moon", "top-crimp", "parcel", "patty"] as const).map((shape) =>
+      sheetOf({ ...fold, fold: shape }),
+    );
+    expect(new Set(drawn).size).toBe(4);
+    // a turnover and a folded rectangle are one sheet bent over, as a half-moon is
+    for (const shape of ["turnover", "rectangle"] as const) expect(sheetOf({ ...fold, fold: shape })).toBe(drawn[0]);
+  });
+
+  it("is even on both sides where both sides are brought up, and has its seam at one side where it is folded", () => {
+    for (const [shape, isEven] of [
+      ["parcel", true],
+      ["patty", true],
+      ["half-moon", false],
+    ] as const) {
+      const all = widths(sheetOf({ ...fold, fold: shape }));
+      const axis = 80;
+      const [left, right] = [axis - Math.min(...all), Math.max(...all) - axis];
+      if (isEven) expect(Math.abs(left - right)).toBeLessThan(9);
+      else expect(right).toBeGreaterThan(left);
+    }
+  });
+
+  it("opens a parcel in its middle, and stands a crimp above the dough", () => {
+    const top = (shape: Section["fold"]) =>
+      Math.min(...numbers(sheetOf({ ...fold, fold: shape })).filter((_, at) => at % 2 === 1));
+    expect(top("top-crimp")).toBeLessThan(top("half-moon"));
+    expect(
+      sheetOf({ ...fold, fold: "parcel" })
+        .split("M")
+        .filter(Boolean),
+    ).toHaveLength(2);
   });
 });
 

@@ -23,12 +23,16 @@ const MOST_HEIGHT = 300;
 /** How far the seam of a fold runs out, mm. */
 export const FOLD_SEAM_MM = 9;
 
+/** How high a crimp on top stands above the dough, mm. */
+export const CREST_MM = 7;
+
 export function frameOf(section: Section, width: number, margins: Margins, mostHeight = MOST_HEIGHT): Frame {
   const { tin } = section;
   // the seam of a fold runs out beyond its pocket
   const widestMm =
     Math.max(tin.rimRadiusMm, tin.floorRadiusMm) + (section.form === "folded" ? FOLD_SEAM_MM + tin.crustMm : 0);
-  const tallestMm = Math.max(tin.depthMm, section.fillTopMm + (section.lid?.thicknessMm ?? 0));
+  const crest = section.fold === "top-crimp" ? CREST_MM + tin.crustMm : 0;
+  const tallestMm = Math.max(tin.depthMm, section.fillTopMm + (section.lid?.thicknessMm ?? 0) + crest);
   // a very deep pie is made narrower rather than higher than the room there is
   const pxPerMm = Math.max(0.05, Math.min((width - margins.left - margins.right) / widestMm, mostHeight / tallestMm));
   const stretch = Math.max(1, Math.min(2, mostHeight / (tallestMm * pxPerMm)));

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { MEASURES, reshaped, SHAPES, sameTin, type Tin } from "./tins";
+import { closed, FOLDS, measuresOf, reshaped, SHAPES, sameTin, type Tin } from "./tins";
 
 const straight: Tin = { shape: "round-straight", diameterMm: 240, depthMm: 35 };
 
@@ -9,7 +9,7 @@ describe("a tin of another shape", () => {
       const tin = reshaped(straight, shape);
       expect(tin.shape).toBe(shape);
       // discs have no depth, so nothing is kept of it
-      if (shape === "folded-discs") continue;
+      if (shape === "folded") continue;
       expect(tin).toMatchObject({ depthMm: 35 });
       expect(reshaped(tin, "springform")).toMatchObject({ depthMm: 35 });
     }
@@ -29,8 +29,26 @@ describe("a tin of another shape", () => {
 
   it("has a field for each of its measures and none besides", () => {
     for (const [shape] of SHAPES) {
-      const measured = Object.keys(reshaped(straight, shape)).filter((key) => key !== "shape");
-      expect(MEASURES[shape].map((one) => one.key).sort()).toEqual(measured.sort());
+      const tin = reshaped(straight, shape);
+      const measured = Object.entries(tin).filter(
+        ([key, value]) => key !== "shape" && key !== "fold" && value !== null,
+      );
+      expect(
+        measuresOf(tin)
+          .map((one) => one.key)
+          .sort(),
+      ).toEqual(measured.map(([key]) => key).sort());
+    }
+  });
+
+  it("that is folded is closed in six ways, and only a rectangle has a width of its own", () => {
+    const half = reshaped(straight, "folded");
+    if (half.shape !== "folded") throw new Error("not folded");
+    for (const [fold] of FOLDS) {
+      const tin = closed(half, fold);
+      expect(tin.widthMm === null).toBe(fold !== "rectangle");
+      expect(measuresOf(tin)).toHaveLength(fold === "rectangle" ? 3 : 2);
+      expect(sameTin(tin, half)).toBe(fold === half.fold);
     }
   });
 });

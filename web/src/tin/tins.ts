@@ -18,7 +18,7 @@ export const SHAPES: [Tin["shape"], string][] = [
   ["rectangular", "rectangular or square"],
   ["cups", "muffin cups"],
   ["measured-dish", "dish, measured with water"],
-  ["folded-discs", "no tin: discs, folded"],
+  ["folded", "no tin: dough, folded"],
 ];
 
 const DEEP: TinMeasure = { key: "depthMm", name: "deep", label: "Tin, inside depth", kind: "depth" };
@@ -37,7 +37,7 @@ const RIM: TinMeasure = {
 };
 
 /** What is measured of a tin of each shape, in the order in which a cook measures it. */
-export const MEASURES: Record<Tin["shape"], TinMeasure[]> = {
+const MEASURES: Record<Tin["shape"], TinMeasure[]> = {
   "round-straight": [WIDE, DEEP],
   springform: [WIDE, DEEP],
   "round-sloped": [FLOOR, RIM, DEEP],
@@ -59,17 +59,53 @@ export const MEASURES: Record<Tin["shape"], TinMeasure[]> = {
     { key: "waterMl", name: "of water to the rim", label: "Dish, water to the rim", kind: "volume" },
     DEEP,
   ],
-  "folded-discs": [
-    { key: "discs", name: "discs", label: "Discs, how many", kind: "whole" },
-    { key: "discDiameterMm", name: "each", label: "Discs, width before folding", kind: "length" },
+  folded: [
+    { key: "pieces", name: "pies", label: "Pies, how many", kind: "whole" },
+    {
+      key: "lengthMm",
+      name: "wide, unfolded",
+      label: "Dough, how wide before it is closed",
+      kind: "length",
+    },
   ],
 };
+
+type Folded = Extract<Tin, { shape: "folded" }>;
+export const FOLDS: [Folded["fold"], string][] = [
+  ["half-moon", "disc, crimped at the side"],
+  ["top-crimp", "disc, crimped on top"],
+  ["turnover", "square, to a triangle"],
+  ["parcel", "square, points up"],
+  ["rectangle", "rectangle, folded"],
+  ["patty", "two discs"],
+];
+const FOLD_WIDTH: TinMeasure = {
+  key: "widthMm",
+  name: "across the fold",
+  label: "Dough, how wide across the fold",
+  kind: "length",
+};
+
+/** A rectangle is commonly so wide to its length. */
+const RECTANGLE = 0.8;
+
+/** Closed another way; a rectangle gets a width of its own. */
+export const closed = (tin: Folded, fold: Folded["fold"]): Folded => ({
+  ...tin,
+  fold,
+  widthMm: fold === "rectangle" ? Math.round(tin.lengthMm * RECTANGLE) : null,
+});
+
+/** What is measured of a tin. */
+export const measuresOf = (tin: Tin): TinMeasure[] =>
+  tin.shape === "folded" && tin.fold === "rectangle" ? [...MEASURES.folded, FOLD_WIDTH] : MEASURES[tin.shape];
 
 /** A tin of another shape: what the old one tells, and else as is usual; its measures are then taken by the cook. */
 export function reshaped(tin: Tin, shape: Tin["shape"]): Tin {
   const usual = defaults.tins.find((one) => one.shape === shape) as Tin;
-  const { wide, floor, deep } = shape === "cups" ? { ...known(tin), wide: undefined, floor: undefined } : known(tin);
-  // of a tin's width nothing follows for a cup; discs have no measure in common with it
+  const { wide, floor, deep } =
+    shape === "cups" || shape === "folded" ? { ...known(tin), wide: undefined, floor: undefined } : known(tin);
+  // of a tin's width nothing follows for a cup or for dough that is folded
   const told: Record<string, number | undefined> = {
     diameterMm: wide,
     lengthMm: wide,
@@ -81,10 +117,11 @@ export function reshaped(tin: Tin, shape: Tin["shape"]): Tin {
   return Object.fromEntries(Object.entries(usual).map(([key, value]) => [key, told[key] ?? value])) as Tin;
 }
 
-/** How wide and deep a tin is; nothing of cups and discs, which are no guess for a tin. */
+/** How wide and deep a tin is; nothing of cups and folded dough, which are no guess for a tin. */
 function known(tin: Tin): { wide?: number; floor?: number; deep?: number } {
   const deep = "depthMm" in tin ? tin.depthMm : undefined;
   if ("diameterMm" in tin) return { wide: tin.diameterMm, deep };
+  if (tin.shape === "folded") return {};
   if ("lengthMm" in tin) return { wide: tin.lengthMm, deep };
   return "rimDiameterMm" in tin && tin.shape !== "cups"
     ? { wide: tin.rimDiameterMm, floor: tin.floorDiameterMm, deep }
@@ -93,7 +130,11 @@ function known(tin: Tin): { wide?: number; floor?: number; deep?: number } {
 
 /** The same tin, in whatever order its measures stand. */
 export const sameTin = (a: Tin, b: Tin) =>
-  a.shape === b.shape && MEASURES[a.shape].every(({ key }) => measureOf(a, key) === measureOf(b, key));
+  a.shape === b.shape &&
+  foldOf(a) === foldOf(b) &&
+  measuresOf(a).every(({ key }) => measureOf(a, key) === measureOf(b, key));
+
+const foldOf = (tin: Tin) => (tin.shape === "folded" ? tin.fold : null);
 
 export const measureOf = (tin: Tin, key: string) => (tin as unknown as Record<string, number>)[key] ?? 0;
 

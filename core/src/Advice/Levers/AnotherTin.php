@@ -6,7 +6,7 @@ namespace Hojaldre\Core\Advice\Levers;
 
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Statement\Statement;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 
 /** The same filling in a wider or a narrower tin of the same depth; of folds, in more or fewer of them. */
 final readonly class AnotherTin implements Lever
@@ -50,8 +50,8 @@ final readonly class AnotherTin implements Lever
     {
         $tin = $this->pull($pie, $by)->tin;
 
-        return $tin instanceof FoldedDiscs
-            ? new Statement('act.other-discs', ['discs' => $tin->discs])
+        return $tin instanceof FoldedPieces
+            ? new Statement('act.other-discs', ['discs' => $tin->pieces])
             : new Statement($this->sign > 0 ? 'act.wider-tin' : 'act.narrower-tin', ['wideCm' => 2 * $tin->radiusMm($tin->depthMm()) / 10, 'deepCm' => $tin->depthMm() / 10]);
     }
 }

@@ -24,7 +24,7 @@ final readonly class GlazeLid implements Lever
 
     public function most(Pie $pie): float
     {
-        return $pie->crust->lid !== null && $pie->crust->lid->glaze !== Glaze::Egg ? 1.0 : 0.0;
+        return $pie->crust->lid !== null && ! in_array($pie->crust->lid->glaze, [Glaze::Egg, Glaze::Yolk], true) ? 1.0 : 0.0;
     }
 
     public function step(Pie $pie): float

@@ -67,8 +67,9 @@ final readonly class ShoppingList
             foreach ($one->pie->seasonings as $part) {
                 $add($part->food, $part->grams() * $one->times());
             }
-            if ($one->pie->crust->lid?->glaze === Glaze::Egg) {
-                $add(Pantry::food('egg'), $one->line->count * ($one->folded() === null ? self::GLAZE_LID_GRAMS : self::GLAZE_FOLD_GRAMS));
+            $glaze = $one->pie->crust->lid?->glaze;
+            if ($glaze === Glaze::Egg || $glaze === Glaze::Yolk) {
+                $add(Pantry::food($glaze === Glaze::Egg ? 'egg' : 'egg-yolk'), $one->line->count * ($one->folded() === null ? self::GLAZE_LID_GRAMS : self::GLAZE_FOLD_GRAMS));
             }
         }
         foreach ($pastry->doughs as $plan) {

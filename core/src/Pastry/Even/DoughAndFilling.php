@@ -7,7 +7,7 @@ namespace Hojaldre\Core\Pastry\Even;
 use Hojaldre\Core\Pastry\Sheet\Board;
 use Hojaldre\Core\Pastry\Sheet\Cutter;
 use Hojaldre\Core\Pastry\Sheet\Cutting;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 
 /** Dough, discs and filling of folded pies: which is short, by how much, and how to end even. Each way out is cut anew. */
 final readonly class DoughAndFilling
@@ -31,6 +31,7 @@ final readonly class DoughAndFilling
     private const SMALL_TIN_DEEP_MM = 30.0;
 
     /**
+     * @param  FoldedPieces  $tin  how it is folded, and how large
      * @param  float  $doughGrams  that is there
      * @param  float  $fillingGrams  that is there
      * @param  int  $wanted  pieces that are wanted
@@ -38,7 +39,7 @@ final readonly class DoughAndFilling
      * @param  float|null  $eachGrams  of filling in each, where the cook has chosen; null for what is usual
      */
     public function __construct(
-        public float $discMm,
+        public FoldedPieces $tin,
         public float $thicknessMm,
         public float $doughGrams,
         private float $doughGramsPerMl,
@@ -52,12 +53,12 @@ final readonly class DoughAndFilling
 
     public function withEach(float $grams): self
     {
-        return new self($this->discMm, $this->thicknessMm, $this->doughGrams, $this->doughGramsPerMl, $this->fillingGrams, $this->fillingGramsPerMl, $this->wanted, $this->board, $grams);
+        return new self($this->tin, $this->thicknessMm, $this->doughGrams, $this->doughGramsPerMl, $this->fillingGrams, $this->fillingGramsPerMl, $this->wanted, $this->board, $grams);
     }
 
     public function discs(): int
     {
-        return $this->cut($this->thicknessMm, $this->discMm)->pieces();
+        return $this->cut($this->thicknessMm, $this->tin->lengthMm);
     }
 
     /** Pieces that the filling is enough for, at its usual weight in each. */
@@ -69,12 +70,13 @@ final readonly class DoughAndFilling
     /** Of filling in each piece: as chosen, or as usual. */
     public function eachGrams(): float
     {
-        return $this->eachGrams ?? $this->filling($this->discMm)->usualGrams;
+        return $this->eachGrams ?? $this->filling($this->tin->lengthMm)->usualGrams;
     }
 
-    public function filling(float $discMm): PieceFilling
+    /** @param  float  $lengthMm  across a disc, along a square or a rectangle */
+    public function filling(float $lengthMm): PieceFilling
     {
-        $one = new FoldedDiscs(1, $discMm);
+        $one = $this->tin->resized($lengthMm)->of(1);
 
         return PieceFilling::of($one->volumeMl($one->depthMm()), $this->fillingGramsPerMl);
     }
@@ -113,7 +115,7 @@ final readonly class DoughAndFilling
         $discs = $this->discs();
         $each = $discs > 0 ? $this->fillingGrams / $discs : 0.0;
 
-        return $this->filling($this->discMm)->fits($each) ? new WayToEven(WayName::Weight, $discs, $each, $this->thicknessMm, $this->discMm, $this->doughGrams) : null;
+        return $this->filling($this->tin->lengthMm)->fits($each) ? new WayToEven(WayName::Weight, $discs, $each, $this->thicknessMm, $this->tin->lengthMm, $this->doughGrams) : null;
     }
 
     /** As many as the filling is enough for, of the same dough: rolled just so much thinner, or as thick as still gives them. */
@@ -124,11 +126,11 @@ final readonly class DoughAndFilling
         $step = $wanted > $now ? -self::THICKNESS_STEP_MM : self::THICKNESS_STEP_MM;
         $found = null;
         for ($mm = $this->thicknessMm + $step; $wanted > 0 && $mm > self::THINNEST_MM - 1e-9 && $mm < self::THICKEST_MM + 1e-9; $mm += $step) {
-            $pieces = $this->cut($mm, $this->discMm)->pieces();
+            $pieces = $this->cut($mm, $this->tin->lengthMm);
             if ($step > 0 && $pieces < $wanted) {
                 break;
             }
-            $found = $pieces >= $wanted && $pieces !== $now ? new WayToEven(WayName::Thickness, $wanted, $this->fillingGrams / $wanted, $mm, $this->discMm, $this->doughGrams, piecesLeft: $pieces - $wanted) : $found;
+            $found = $pieces >= $wanted && $pieces !== $now ? new WayToEven(WayName::Thickness, $wanted, $this->fillingGrams / $wanted, $mm, $this->tin->lengthMm, $this->doughGrams, piecesLeft: $pieces - $wanted) : $found;
             if ($step < 0 && $found !== null) {
                 break;
             }
@@ -141,9 +143,9 @@ final readonly class DoughAndFilling
     private function otherSize(): ?WayToEven
     {
         for ($step = 1; $step <= self::SIZE_STEPS; $step++) {
-            foreach ([$this->discMm + $step * self::SIZE_STEP_MM, $this->discMm - $step * self::SIZE_STEP_MM] as $mm) {
-                $pieces = $mm < 80 || $mm > 300 ? 0 : $this->cut($this->thicknessMm, $mm)->pieces();
-                $usual = $this->filling(max(80.0, $mm))->usualGrams;
+            foreach ([$this->tin->lengthMm + $step * self::SIZE_STEP_MM, $this->tin->lengthMm - $step * self::SIZE_STEP_MM] as $mm) {
+                $pieces = $mm < FoldedPieces::LEAST_MM || $mm > FoldedPieces::MOST_MM ? 0 : $this->cut($this->thicknessMm, $mm);
+                $usual = $this->filling(max(FoldedPieces::LEAST_MM, $mm))->usualGrams;
                 if ($pieces > 0 && abs($this->fillingGrams - $pieces * $usual) <= $usual / 2) {
                     return new WayToEven(WayName::Size, $pieces, $this->fillingGrams / $pieces, $this->thicknessMm, $mm, $this->doughGrams);
                 }
@@ -159,16 +161,16 @@ final readonly class DoughAndFilling
         if ($pieces <= $this->discs() || $pieces > Cutting::MOST_PIECES) {
             return null;
         }
-        $dough = Cutting::forPieces($pieces, Cutter::disc($this->discMm), $this->thicknessMm, $this->doughGramsPerMl, $this->board)->grams();
+        $dough = Cutting::forPieces($pieces * $this->tin->fold->cuts(), Cutter::of($this->tin), $this->thicknessMm, $this->doughGramsPerMl, $this->board)->grams();
 
-        return new WayToEven(WayName::MoreDough, $pieces, $this->fillingGrams / $pieces, $this->thicknessMm, $this->discMm, $dough);
+        return new WayToEven(WayName::MoreDough, $pieces, $this->fillingGrams / $pieces, $this->thicknessMm, $this->tin->lengthMm, $dough);
     }
 
     private function freezeFilling(): ?WayToEven
     {
         $discs = $this->discs();
 
-        return $discs < 1 ? null : new WayToEven(WayName::FreezeFilling, $discs, $this->eachGrams(), $this->thicknessMm, $this->discMm, $this->doughGrams, $this->overGrams());
+        return $discs < 1 ? null : new WayToEven(WayName::FreezeFilling, $discs, $this->eachGrams(), $this->thicknessMm, $this->tin->lengthMm, $this->doughGrams, $this->overGrams());
     }
 
     /** The rest in a small tin, as wide as it fills 30 mm deep. */
@@ -177,14 +179,14 @@ final readonly class DoughAndFilling
         $mm = 2 * sqrt(max(0.0, $this->overGrams()) / $this->fillingGramsPerMl * 1000 / self::SMALL_TIN_DEEP_MM / M_PI);
 
         return $mm < self::SMALL_TIN_MM || $this->discs() < 1 ? null
-            : new WayToEven(WayName::SecondTin, $this->discs(), $this->eachGrams(), $this->thicknessMm, $this->discMm, $this->doughGrams, tinMm: $mm);
+            : new WayToEven(WayName::SecondTin, $this->discs(), $this->eachGrams(), $this->thicknessMm, $this->tin->lengthMm, $this->doughGrams, tinMm: $mm);
     }
 
     private function fewerPieces(): ?WayToEven
     {
         $pieces = (int) floor($this->fills() + 1e-9);
 
-        return $pieces < 1 ? null : new WayToEven(WayName::FewerPieces, $pieces, $this->fillingGrams / $pieces, $this->thicknessMm, $this->discMm, $this->doughGrams, piecesLeft: $this->discs() - $pieces);
+        return $pieces < 1 ? null : new WayToEven(WayName::FewerPieces, $pieces, $this->fillingGrams / $pieces, $this->thicknessMm, $this->tin->lengthMm, $this->doughGrams, piecesLeft: $this->discs() - $pieces);
     }
 
     /** More come out than are wanted: the rest is frozen unbaked. */
@@ -194,13 +196,14 @@ final readonly class DoughAndFilling
         $left = $this->fillingGrams - $pieces * $this->eachGrams();
 
         return $pieces <= $this->wanted ? null : new WayToEven(
-            WayName::FreezePieces, $pieces, $this->eachGrams(), $this->thicknessMm, $this->discMm, $this->doughGrams,
+            WayName::FreezePieces, $pieces, $this->eachGrams(), $this->thicknessMm, $this->tin->lengthMm, $this->doughGrams,
             $left > self::WORTH_GRAMS ? $left : 0.0, $pieces - $this->wanted,
         );
     }
 
-    private function cut(float $thicknessMm, float $discMm): Cutting
+    /** Pies that come of the dough. */
+    private function cut(float $thicknessMm, float $lengthMm): int
     {
-        return Cutting::from($this->doughGrams, Cutter::disc($discMm), $thicknessMm, $this->doughGramsPerMl, $this->board);
+        return intdiv(Cutting::from($this->doughGrams, Cutter::of($this->tin->resized($lengthMm)), $thicknessMm, $this->doughGramsPerMl, $this->board)->pieces(), $this->tin->fold->cuts());
     }
 }

@@ -6,7 +6,7 @@ namespace Hojaldre\Core\Pastry\Rolled;
 
 use Hojaldre\Core\Pastry\Crust;
 use Hojaldre\Core\Pastry\Lining;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\Tin;
 
 /** The rolled dough of one pie, piece by piece. */
@@ -27,10 +27,11 @@ final readonly class PastryPieces
     {
         $profile = TinProfile::of($tin);
         $isLined = $crust->lining === Lining::Tin;
-        if ($tin instanceof FoldedDiscs) {
-            $grams = $tin->discs * $profile->areaMm2($tin->discDiameterMm, $tin->discDiameterMm) * $crust->thicknessMm / 1000 * $crust->dough->gramsPerMl;
+        if ($tin instanceof FoldedPieces) {
+            $grams = $tin->pieces * $tin->doughMm2() * $crust->thicknessMm / 1000 * $crust->dough->gramsPerMl;
+            $cut = $tin->pieces * $tin->fold->cuts();
 
-            return new self([new PastryPiece(PieceName::Fold, $tin->discs, true, $tin->discDiameterMm, $tin->discDiameterMm, $crust->thicknessMm, $grams, $grams), ...self::loose($crust, $choice)], null);
+            return new self([new PastryPiece(PieceName::Fold, $cut, $tin->fold->isOfDiscs(), $tin->lengthMm, $tin->wideMm(), $crust->thicknessMm, $grams, $grams), ...self::loose($crust, $choice)], null);
         }
         $pieces = [];
         if ($isLined) {

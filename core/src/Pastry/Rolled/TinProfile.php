@@ -6,7 +6,7 @@ namespace Hojaldre\Core\Pastry\Rolled;
 
 use Hojaldre\Core\Tin\CupsTin;
 use Hojaldre\Core\Tin\FlutedTin;
-use Hojaldre\Core\Tin\FoldedDiscs;
+use Hojaldre\Core\Tin\FoldedPieces;
 use Hojaldre\Core\Tin\RectangularTin;
 use Hojaldre\Core\Tin\Tin;
 
@@ -37,8 +37,8 @@ final readonly class TinProfile
                 1, false, $tin->lengthMm, $tin->widthMm, hypot($depth, $tin->flareMm / 2), $tin->lengthMm + $tin->flareMm, $tin->widthMm + $tin->flareMm,
             );
         }
-        if ($tin instanceof FoldedDiscs) {
-            return new self($tin->discs, true, $tin->discDiameterMm, $tin->discDiameterMm, 0.0, $tin->discDiameterMm, $tin->discDiameterMm);
+        if ($tin instanceof FoldedPieces) {
+            return new self($tin->pieces, $tin->fold->isOfDiscs(), $tin->lengthMm, $tin->wideMm(), 0.0, $tin->lengthMm, $tin->wideMm());
         }
         [$floor, $rim] = $tin instanceof FlutedTin ? [$tin->floorDiameterMm, $tin->rimDiameterMm] : [2 * $tin->radiusMm(0), 2 * $tin->radiusMm($depth)];
 

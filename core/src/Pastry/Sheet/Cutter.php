@@ -7,6 +7,7 @@ namespace Hojaldre\Core\Pastry\Sheet;
 use Hojaldre\Core\Document\Judged;
 use Hojaldre\Core\Document\Number;
 use Hojaldre\Core\Refusal\Refusal;
+use Hojaldre\Core\Tin\FoldedPieces;
 
 /** The outline of one piece: how long and how wide it is. A disc and a half-moon have their diameter as length, a square its side. */
 final readonly class Cutter implements Judged
@@ -21,6 +22,12 @@ final readonly class Cutter implements Judged
     public static function disc(float $diameterMm): self
     {
         return new self(CutShape::Disc, $diameterMm, $diameterMm);
+    }
+
+    /** What is cut out for a folded pie. */
+    public static function of(FoldedPieces $tin): self
+    {
+        return $tin->fold->isOfDiscs() ? self::disc($tin->lengthMm) : self::rectangle($tin->lengthMm, $tin->wideMm());
     }
 
     public static function halfMoon(float $diameterMm): self

@@ -148,7 +148,7 @@ export const defaults = {
         "fold": {
             "eachGrams": null,
             "thicknessMm": null,
-            "discMm": null,
+            "lengthMm": null,
             "settled": null
         }
     },
@@ -269,9 +269,11 @@ export const defaults = {
             "depthMm": 35
         },
         {
-            "shape": "folded-discs",
-            "discs": 4,
-            "discDiameterMm": 200
+            "shape": "folded",
+            "fold": "half-moon",
+            "pieces": 4,
+            "lengthMm": 200,
+            "widthMm": null
         }
     ],
     "commonFoods": [

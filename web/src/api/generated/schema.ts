@@ -1877,16 +1877,24 @@ export interface components {
         FoldChoice: {
             eachGrams: number | null;
             thicknessMm: number | null;
-            discMm: number | null;
+            lengthMm: number | null;
             settled: components["schemas"]["WayName"] | null;
         };
-        /** @description No tin at all: discs of dough folded in half over a filling, pasties and hand pies. One disc of diameter D keeps a crimp of 8 mm and becomes a pocket with r = D/2 - 8; full, it is 0.42 r high in the middle and 0.6 of that on the average of its half circle, so V = 0.4 r3. 12 cm holds about 55 ml, 15 cm 120, 20 cm 310 (judgement, against what hand pies and pasties commonly take). */
-        FoldedDiscs: {
+        /**
+         * @description How a piece of dough is closed over its filling.
+         * @enum {string}
+         */
+        FoldShape: "half-moon" | "top-crimp" | "turnover" | "parcel" | "rectangle" | "patty";
+        /** @description No tin at all: dough closed over a filling, pasties, turnovers, parcels, hand pies. A seam takes 8 mm of the dough; what it encloses is a pocket. Full, the pocket is as high in its middle as a share of the largest circle in it, and 0.6 of that on the average of its floor (judgement, against what hand pies and pasties commonly take): a half-moon of a 12 cm disc holds about 55 ml, of 15 cm 120, of 20 cm 310; a parcel of a 14 cm square about 100. */
+        FoldedPieces: {
             /** @constant */
-            shape: "folded-discs";
-            discs: number;
-            /** @description mm; before folding */
-            discDiameterMm: number;
+            shape: "folded";
+            fold: components["schemas"]["FoldShape"];
+            /** @description pies */
+            pieces: number;
+            /** @description mm; of the dough before it is closed: diameter of a disc, side of a square */
+            lengthMm: number;
+            widthMm: number | null;
         };
         /** @description A food with all that a forecast needs to know of it, so that a pie file forecasts the same in any kitchen. */
         Food: {
@@ -2010,7 +2018,7 @@ export interface components {
          * @description What is brushed on a lid before it goes in.
          * @enum {string}
          */
-        Glaze: "none" | "egg" | "milk";
+        Glaze: "none" | "egg" | "yolk" | "milk";
         /** @description One addition of water to a dough. */
         Go: {
             /** @description g */
@@ -2443,7 +2451,7 @@ export interface components {
             /** @constant */
             format: "hojaldre-pie";
             /** @constant */
-            version: 5;
+            version: 6;
             name: string;
             portions: number;
             notes: string;
@@ -2829,6 +2837,8 @@ export interface components {
         /** @description Half section, mm from the axis and from the floor of the tin. */
         Section: {
             form: components["schemas"]["Form"];
+            /** @description how a folded one is closed */
+            fold: components["schemas"]["FoldShape"] | null;
             lid: components["schemas"]["Lid"] | null;
             /** @description which way it is cut, where that is not plain; else empty */
             across: string;
@@ -3139,7 +3149,7 @@ export interface components {
             id: string;
         };
         /** @description The inside of a tin, from its floor up. Depths and radii in mm, volumes in ml, areas in mm2. */
-        Tin: components["schemas"]["StraightTin"] | components["schemas"]["SlopedTin"] | components["schemas"]["FlutedTin"] | components["schemas"]["Springform"] | components["schemas"]["RectangularTin"] | components["schemas"]["CupsTin"] | components["schemas"]["MeasuredDish"] | components["schemas"]["FoldedDiscs"];
+        Tin: components["schemas"]["StraightTin"] | components["schemas"]["SlopedTin"] | components["schemas"]["FlutedTin"] | components["schemas"]["Springform"] | components["schemas"]["RectangularTin"] | components["schemas"]["CupsTin"] | components["schemas"]["MeasuredDish"] | components["schemas"]["FoldedPieces"];
         /**
          * @description What the tin is made of, which decides how it takes heat (handbook values, from memory).
          * @enum {string}
@@ -3231,7 +3241,7 @@ export interface components {
             pieces: number;
             gramsEach: number;
             thicknessMm: number;
-            discMm: number;
+            lengthMm: number;
             doughGrams: number;
         };
         /** @description What is weighed into one pie. */

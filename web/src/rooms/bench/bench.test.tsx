@@ -80,7 +80,7 @@ describe("the stack", () => {
 
   it("lies in a pasty where there is no tin", () => {
     server({ "GET /foods": () => json(foods([])) });
-    const tin = { shape: "folded-discs" as const, discs: 6, discDiameterMm: 180 };
+    const tin = { shape: "folded" as const, fold: "half-moon" as const, pieces: 6, lengthMm: 180, widthMm: null };
     onBench(<Stack forecast={forecast()} design={{ ...trout(), tin }} />);
     expect(screen.getByRole("region", { name: "In the pasty" })).toBeTruthy();
     expect(screen.queryByText("Par-bake or not?")).toBeNull();

@@ -61,8 +61,16 @@ export async function dropDraft(kitchen: string, pie: string): Promise<void> {
 function readDraft(key: string): Draft | null {
   try {
     const draft = JSON.parse(localStorage.getItem(key) ?? "null") as Draft | null;
-    return draft && typeof draft.basedOn === "number" && Array.isArray(draft.design?.layers) ? draft : null;
+    return draft && typeof draft.basedOn === "number" && Array.isArray(draft.design?.layers) ? broughtUp(draft) : null;
   } catch {
     return null;
   }
+}
+
+/** A draft that was kept before dough could be closed in more ways than one: its discs were half-moons. */
+function broughtUp(draft: Draft): Draft {
+  const tin = draft.design.tin as unknown as { shape: string; discs?: number; discDiameterMm?: number };
+  if (tin.shape !== "folded-discs") return { ...draft, design: { ...draft.design, version: 6 } };
+  const half = { shape: "folded", fold: "half-moon", pieces: tin.discs, lengthMm: tin.discDiameterMm, widthMm: null };
+  return { ...draft, design: { ...draft.design, version: 6, tin: half as PieDesign["tin"] } };
 }

@@ -30,7 +30,7 @@ export function EvenPart({ kitchen, use, even, change, choose, madeGrams }: Prop
       settled: way.name,
       ...(way.name === "weight" ? { eachGrams: way.gramsEach } : {}),
       ...(way.name === "thickness" ? { thicknessMm: way.thicknessMm } : {}),
-      ...(way.name === "size" ? { discMm: way.discMm } : {}),
+      ...(way.name === "size" ? { lengthMm: way.lengthMm } : {}),
     });
   };
   return (
@@ -84,7 +84,7 @@ export function EvenPart({ kitchen, use, even, change, choose, madeGrams }: Prop
           <Button
             look="plain"
             minHeight="30px"
-            onClick={() => fold({ settled: null, eachGrams: null, thicknessMm: null, discMm: null })}
+            onClick={() => fold({ settled: null, eachGrams: null, thicknessMm: null, lengthMm: null })}
           >
             As designed
           </Button>

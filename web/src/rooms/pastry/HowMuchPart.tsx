@@ -43,7 +43,7 @@ export function HowMuchPart({ kitchen, plan, batch, change }: Props) {
           />
           <Box color="ink2" paddingLeft="20px">
             {use.cutting
-              ? `the sheet: ${use.cutting.pieces} discs of ${grams(use.cutting.pieceGrams)}`
+              ? `the sheet: ${use.cutting.pieces} ${use.cutting.cutter.shape === "disc" ? "discs" : "pieces"} of ${grams(use.cutting.pieceGrams)}`
               : use.pieces.map((one) => one.says).join("; ")}
             {share(use)}
           </Box>

@@ -78,7 +78,7 @@ function Cut({
     const got = await readWords(kitchen, "thickness", words);
     return got.ok ? { ok: true as const, value: got.value.value } : got;
   };
-  const fold = (to: { discMm?: number; thicknessMm?: number }) =>
+  const fold = (to: { lengthMm?: number; thicknessMm?: number }) =>
     change((now) => lineChanged(now, use.pie, (line) => ({ ...line, fold: { ...line.fold, ...to, settled: null } })));
   return (
     <Box as="span" fontWeight="430">
@@ -86,7 +86,7 @@ function Cut({
         label="Cutter"
         words={`${number(cutting.cutter.lengthMm / 10, cutting.cutter.lengthMm % 10 ? 1 : 0)} cm`}
         read={read}
-        keep={(discMm) => fold({ discMm })}
+        keep={(lengthMm) => fold({ lengthMm })}
       />{" "}
       cutter,{" "}
       <EntryField

@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import type { StoredTin } from "../../api/client";
 import { tinsQuery } from "../../api/queries";
 import { readWords } from "../../api/words";
-import { MEASURES, measureWords, reshaped, SHAPES, type Tin, type TinMeasure } from "../../tin/tins";
+import { measuresOf, measureWords, reshaped, SHAPES, type Tin, type TinMeasure } from "../../tin/tins";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
 import { EntryField } from "../../ui/EntryField";
@@ -85,10 +85,10 @@ function TinRow({ one, kitchen, stores, mayWrite }: StoreSectionProps & { one: S
         <Choice
           label={`${one.name}, shape`}
           value={one.tin.shape}
-          options={SHAPES.filter(([shape]) => shape !== "folded-discs")}
+          options={SHAPES.filter(([shape]) => shape !== "folded")}
           choose={(shape) => keep(reshaped(one.tin, shape))}
         />
-        {MEASURES[one.tin.shape].map((measure) => (
+        {measuresOf(one.tin).map((measure) => (
           <Box key={measure.key}>
             <EntryField
               label={`${one.name}: ${measure.label}`}

@@ -72,7 +72,7 @@ export function BillPanel({ design, pie, close }: { design: PieDesign; pie: stri
 }
 
 /** Folded pies are counted one by one. */
-const piecesOf = (design: PieDesign) => (design.tin.shape === "folded-discs" ? design.tin.discs : 1);
+const piecesOf = (design: PieDesign) => (design.tin.shape === "folded" ? design.tin.pieces : 1);
 
 /** So many of this pie as a batch: its dough, its cutting sheet, its preparing. */
 function MakeABatch({ kitchen, name, pie, pieces }: { kitchen: string; name: string; pie: string; pieces: number }) {

@@ -36,6 +36,7 @@ const COVERINGS: [Covering, string][] = [
 const GLAZES: [NonNullable<Crust["lid"]>["glaze"], string][] = [
   ["none", "no glaze"],
   ["egg", "egg glaze"],
+  ["yolk", "yolk and cream"],
   ["milk", "milk glaze"],
 ];
 

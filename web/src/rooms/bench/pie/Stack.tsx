@@ -20,7 +20,7 @@ export const Stack = memo(function Stack({ forecast, design }: Props) {
   const count = design.layers.length;
   const layers = design.layers.map((layer, index) => ({ layer, index })).reverse();
   const custard = design.layers.some((layer) => layer.kind === "custard");
-  const folded = design.tin.shape === "folded-discs";
+  const folded = design.tin.shape === "folded";
   return (
     <Box as="section" aria-label={folded ? "In the pasty" : "In the tin"}>
       <Flex as="h2" fontWeight="650" paddingBottom="7px" borderBottom="1.6px solid {colors.rim}">

@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { type KeyboardEvent, useState } from "react";
 import { tinsQuery } from "../../../api/queries";
 import { setAt } from "../../../pie/pointer";
-import { MEASURES, reshaped, SHAPES, sameTin, type Tin } from "../../../tin/tins";
+import { closed, FOLDS, measuresOf, reshaped, SHAPES, sameTin, type Tin } from "../../../tin/tins";
 import { Button } from "../../../ui/Button";
 import { Choice } from "../../../ui/Choice";
 import { useScaling } from "../advice/useDesignAct";
@@ -69,7 +69,15 @@ export function TinEntry({ label, tin }: { label: string; tin: Tin }) {
         options={SHAPES}
         choose={(shape) => change((design) => setAt(design, "/tin", reshaped(design.tin, shape)))}
       />
-      {MEASURES[tin.shape].map((measure) => (
+      {tin.shape === "folded" && (
+        <Choice
+          label="How it is closed"
+          value={tin.fold}
+          options={FOLDS}
+          choose={(fold) => change((design) => setAt(design, "/tin", closed(tin, fold)))}
+        />
+      )}
+      {measuresOf(tin).map((measure) => (
         <TinMeasureEntry key={measure.key} measure={measure} tin={tin} />
       ))}
       {another && (
