@@ -32,6 +32,8 @@ return [
 
     'cut.meat' => 'In dice of {cutMm}, even, so that all is done at once.',
     'cut.raw' => 'In dice of {cutMm}: it goes in raw, and has only the bake to cook through.',
+    'cut.root-tender' => 'In dice of {cutMm}: it goes in raw and is tender after {tenderMinutes} of {outMinutes}. Dice up to {mostMm} would be.',
+    'cut.root-hard' => 'Even in dice of {cutMm} it is still hard after the {outMinutes} of this bake. Cook it before, or bake longer.',
     'cut.slice' => 'In slices of {cutMm}.',
     'cut.dice' => 'In dice of {cutMm}.',
     'prep.flour-raw' => 'Raw flour is raw food: wash hands and board.',

@@ -34,7 +34,7 @@ final class Architecture
         'PieFile' => ['Refusal', 'Document', 'Pastry', 'Pie'],
         'Bake' => ['Food', 'Safety', 'Oven', 'Pastry'],
         'Forecast' => ['Statement', 'Document', 'Food', 'Tin', 'Custard', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake'],
-        'Batch' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Moisture', 'Safety', 'Pastry', 'Pie', 'Forecast'],
+        'Batch' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Moisture', 'Safety', 'Pastry', 'Pie', 'Bake', 'Forecast'],
         'Advice' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Custard', 'Seasoning', 'Oven', 'Pastry', 'Pie', 'PieFile', 'Bake', 'Forecast'],
     ];
 

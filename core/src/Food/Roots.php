@@ -19,6 +19,21 @@ final readonly class Roots
 
     private const FOODS = ['potatoes', 'sweet-potatoes', 'swede', 'turnip', 'celeriac', 'carrots', 'parsnips', 'beetroot'];
 
+    /** Thermal diffusivity of a raw root, m2/s (docs/sources.md#choi-okos, potato at 60 °C, from memory). */
+    private const DIFFUSIVITY = 1.45e-7;
+
+    /** Larger is no dice (definition). */
+    private const LARGEST_MM = 40.0;
+
+    /**
+     * The largest dice whose middle is tender too, where the outside has so many minutes to spare: its middle lags by the slowest
+     * mode of a cube of edge a, a^2/(3 pi^2 D) (docs/sources.md#incropera, product of three plane walls).
+     */
+    public static function mostMm(float $spareMinutes): float
+    {
+        return min(self::LARGEST_MM, 1000 * sqrt(max(0.0, $spareMinutes) * 60 * 3 * M_PI ** 2 * self::DIFFUSIVITY));
+    }
+
     public static function isRoot(Food $food): bool
     {
         return in_array($food->id, self::FOODS, true);

@@ -17,6 +17,7 @@ use Hojaldre\Core\Batch\Prep\ShoppingList;
 use Hojaldre\Core\Batch\Prep\WeighingList;
 use Hojaldre\Core\Food\Allergen;
 use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Food\Roots;
 use Hojaldre\Core\Food\Trim;
 use Hojaldre\Core\Pastry\Dough\HouseDoughs;
 use Hojaldre\Core\Pastry\Glaze;
@@ -100,12 +101,25 @@ final class PrepListTest extends TestCase
 
     public function test_a_raw_root_in_a_closed_fold_is_cut_small_because_it_must_cook(): void
     {
-        $root = new SolidLayer('swede', Pantry::food('swede'), Amount::of(300), [], null);
+        $root = new SolidLayer('swede', Pantry::food('swede'), Amount::of(100), [], null);
         $folds = OtherPies::folds();
         $says = static fn (Pie $pie): array => array_map(static fn (Statement $one): string => $one->code.' '.json_encode($one->with['cutMm'] ?? null), self::act(self::prep([[$pie, 6]])->acts, 'cut:swede')->says);
-        self::assertSame(['cut.raw 6'], $says($folds->withLayers([...$folds->layers, $root])));
-        $cooked = $root->withSteps([new Step('roasted', Amount::of(240))]);
+        self::assertSame(['cut.root-tender 6'], $says($folds->withLayers([...$folds->layers, $root])));
+        // a raw pasty out at 15 min has hard roots (common practice, no source)
+        self::assertSame(['cut.root-hard 6'], $says($folds->withLayers([...$folds->layers, $root])->withBake($folds->bake->withMinutes(15))));
+        $leeks = new SolidLayer('raw-leeks', Pantry::food('onions'), Amount::of(100), [], null);
+        self::assertSame('cut.raw', self::act(self::prep([[$folds->withLayers([...$folds->layers, $leeks]), 6]])->acts, 'cut:onions')->says[0]->code);
+        $cooked = $root->withSteps([new Step('roasted', Amount::of(80))]);
         self::assertSame(['cut.dice 12'], $says($folds->withLayers([...$folds->layers, $cooked])));
+    }
+
+    /** By hand: five minutes to spare, sqrt(300 x 3 pi^2 x 1.45e-7) = 35.9 mm; a dice of 12 mm lags 34 s. */
+    public function test_larger_dice_want_minutes_to_spare(): void
+    {
+        self::assertEqualsWithDelta(35.9, Roots::mostMm(5), 0.1);
+        self::assertEqualsWithDelta(12.0, Roots::mostMm(33.5 / 60), 0.05);
+        self::assertSame(0.0, Roots::mostMm(-3));
+        self::assertSame(40.0, Roots::mostMm(60));
     }
 
     public function test_raw_meat_gets_its_own_caution(): void

@@ -88,7 +88,7 @@ final readonly class FillingActs
         $grams = array_sum(array_map(static fn (FoodOfBatch $one): float => $one->boughtGrams(), $all));
         $sizes = [];
         foreach ($all as $one) {
-            $size = CutSize::of($one->layer, $one->of->pie->form());
+            $size = CutSize::of($one->layer, $one->of->pie);
             $sizes[$size->code.json_encode($size->with)] = $size;
         }
 
