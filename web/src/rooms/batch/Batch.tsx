@@ -15,6 +15,7 @@ import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
 import { day, grams, number } from "../../ui/numbers";
 import { Part } from "../../ui/Part";
+import { Said } from "../../ui/Said";
 import { ink } from "../../ui/theme";
 
 const MOST_PIECES = 500;
@@ -165,14 +166,7 @@ function LeftFromBefore({ kitchen, mayWrite }: { kitchen: string; mayWrite: bool
   return (
     <Part name="Left over from before">
       {trouble && <Box role="alert">{trouble}</Box>}
-      {said && (
-        <Flex role="status" align="baseline" gap="10px">
-          {said.words}
-          <Button look="plain" minHeight="30px" onClick={said.undo}>
-            Undo
-          </Button>
-        </Flex>
-      )}
+      <Said said={said} />
       <Box as="ul">
         {usable.map((one) => (
           <Flex as="li" key={one.id} align="center" gap="10px" borderBottom="1px solid {colors.hair}" minHeight="44px">

@@ -9,6 +9,7 @@ import { newBatch } from "../../batch/batch";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { savedAt } from "../../ui/numbers";
+import { Said } from "../../ui/Said";
 
 /** What is made together: the batches of the kitchen. */
 export default function Batches() {
@@ -25,14 +26,7 @@ export default function Batches() {
         <Box as="h1" fontSize={{ base: "24px", sm: "page" }} fontWeight="680">
           Batches
         </Box>
-        {acts.said && (
-          <Flex role="status" align="baseline" gap="10px">
-            {acts.said.words}
-            <Button look="plain" minHeight="30px" onClick={acts.said.undo}>
-              Undo
-            </Button>
-          </Flex>
-        )}
+        <Said said={acts.said} />
         {mayWrite && (
           <Button look="filled" marginLeft="auto" onClick={() => void acts.begin()}>
             New batch

@@ -10,6 +10,7 @@ import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { number } from "../../ui/numbers";
 import { RecessChoice } from "../../ui/RecessChoice";
+import { Said } from "../../ui/Said";
 import { EvenPart } from "./EvenPart";
 import { FormulaPart } from "./FormulaPart";
 import { HowMuchPart } from "./HowMuchPart";
@@ -80,16 +81,7 @@ function PastryRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
           />
         </Box>
       )}
-      {acts.said && (
-        <Flex role="status" align="baseline" gap="10px" paddingTop="4px">
-          {acts.said.words}
-          {acts.said.undo && (
-            <Button look="plain" minHeight="30px" onClick={acts.said.undo}>
-              Undo
-            </Button>
-          )}
-        </Flex>
-      )}
+      <Said said={acts.said} />
       {plan && (
         <OneDough
           key={plan.dough}

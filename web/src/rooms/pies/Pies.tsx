@@ -7,6 +7,7 @@ import { piesQuery } from "../../api/queries";
 import { useMayWrite } from "../../api/useMayWrite";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
+import { Said } from "../../ui/Said";
 import { EmptyTin } from "./EmptyTin";
 import { PieRow } from "./PieRow";
 import { usePieActs } from "./usePieActs";
@@ -40,16 +41,7 @@ export default function Pies() {
         </Flex>
       </Flex>
       {acts.problem && <Refused problem={acts.problem} file={acts.file} dismiss={acts.dismiss} />}
-      {acts.said && (
-        <Flex role="status" align="baseline" gap="10px" paddingBottom="10px">
-          {acts.said.words}
-          {acts.said.undo && (
-            <Button look="plain" minHeight="30px" onClick={acts.said.undo}>
-              Undo
-            </Button>
-          )}
-        </Flex>
-      )}
+      <Said said={acts.said} />
       {error && (
         <Notice title="Your pies did not open." acts={<Button onClick={() => refetch()}>Try again</Button>}>
           {error.message}

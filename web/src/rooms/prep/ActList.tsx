@@ -3,8 +3,8 @@ import { useState } from "react";
 import type { PrepAct } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { grams } from "../../ui/numbers";
-import { ink } from "../../ui/theme";
 import { losesWater } from "./ledger";
+import { SmallTin } from "./SmallTin";
 import type { Marks } from "./useMarks";
 
 type Props = { acts: PrepAct[]; open: PrepAct | undefined; choose: (id: string) => void; marks: Marks };
@@ -68,7 +68,7 @@ function Row({ act, isOpen, isDone, choose }: { act: PrepAct; isOpen: boolean; i
         cursor="pointer"
         color={isDone ? "ink2" : "ink"}
       >
-        <Tin filled={isDone} />
+        <SmallTin filled={isDone} />
         <span>
           <Box as="span" display="block" fontWeight={isOpen ? "680" : "430"}>
             {act.title}
@@ -82,20 +82,5 @@ function Row({ act, isOpen, isDone, choose }: { act: PrepAct; isOpen: boolean; i
         </span>
       </chakra.button>
     </chakra.li>
-  );
-}
-
-/** A small recess; what is done lies in it as a loaf. */
-function Tin({ filled }: { filled: boolean }) {
-  return (
-    <svg width="44" height="26" aria-hidden>
-      <path
-        d="M1,4 H8 q3,0 3,3 V19 q0,3 3,3 H30 q3,0 3,-3 V7 q0,-3 3,-3 H43"
-        fill="none"
-        stroke={ink("rim")}
-        strokeWidth="2.2"
-      />
-      {filled && <path d="M14,20 V13 q0,-7 8,-7 q8,0 8,7 V20 Z" fill={ink("rim")} />}
-    </svg>
   );
 }

@@ -10,6 +10,7 @@ import { Choice } from "../../ui/Choice";
 import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
 import { day, grams } from "../../ui/numbers";
+import { Said } from "../../ui/Said";
 
 const KINDS: [LeftoverWish["kept"], string][] = [
   ["cooked-filling", "cooked filling"],
@@ -27,14 +28,7 @@ export function LeftOver({ kitchen, prep, mayWrite }: { kitchen: string; prep: P
   return (
     <Box as="section" aria-label="Left over" maxWidth="900px">
       {acts.trouble && <Box role="alert">{acts.trouble}</Box>}
-      {acts.said && (
-        <Flex role="status" align="center" gap="12px">
-          {acts.said.words}
-          <Button look="plain" minHeight="44px" onClick={acts.said.undo}>
-            Undo
-          </Button>
-        </Flex>
-      )}
+      <Said said={acts.said} high={44} />
       {prep.left.length > 0 && (
         <>
           <Heading>This batch will leave</Heading>

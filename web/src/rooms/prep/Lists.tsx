@@ -7,6 +7,7 @@ import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { grams, number } from "../../ui/numbers";
 import { ink } from "../../ui/theme";
+import { SmallTin } from "./SmallTin";
 import type { Marks } from "./useMarks";
 
 type OutProps = { kitchen: string; batch: string; list: "shop" | "weigh" | "prep" };
@@ -145,15 +146,7 @@ function TickBox({ label, on, disabled, tick }: { label: string; on: boolean; di
       border="0"
       cursor={disabled ? "default" : "pointer"}
     >
-      <svg width="44" height="26" aria-hidden>
-        <path
-          d="M1,4 H8 q3,0 3,3 V19 q0,3 3,3 H30 q3,0 3,-3 V7 q0,-3 3,-3 H43"
-          fill="none"
-          stroke={ink("rim")}
-          strokeWidth="2.2"
-        />
-        {on && <path d="M14,20 V13 q0,-7 8,-7 q8,0 8,7 V20 Z" fill={ink("rim")} />}
-      </svg>
+      <SmallTin filled={on} />
     </chakra.button>
   );
 }

@@ -2,8 +2,8 @@ import { Box, Flex } from "@chakra-ui/react";
 import { useEffect } from "react";
 import { useParams } from "react-router";
 import { useMayWrite } from "../../api/useMayWrite";
-import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
+import { Said } from "../../ui/Said";
 import { Foods } from "./Foods";
 import { Ovens } from "./Ovens";
 import { Tins } from "./Tins";
@@ -23,16 +23,7 @@ export default function StoresRoom() {
         <Box as="h1" fontSize={{ base: "24px", sm: "page" }} fontWeight="680">
           Stores
         </Box>
-        {stores.said && (
-          <Flex role="status" align="baseline" gap="10px">
-            {stores.said.words}
-            {stores.said.undo && (
-              <Button look="plain" minHeight="30px" onClick={stores.said.undo}>
-                Undo
-              </Button>
-            )}
-          </Flex>
-        )}
+        <Said said={stores.said} />
       </Flex>
       {!mayWrite && <Notice title="You are a guest here.">Look around; only cooks write into the stores.</Notice>}
       {stores.trouble && <Notice title="That was not saved. Nothing was changed.">{stores.trouble.mend}</Notice>}
