@@ -32,8 +32,8 @@ final class KitchenYield extends Model
     {
         $after = ($mark->readsGrams ?? 0.0) - ($mark->tareGrams ?? 0.0);
         $before = $act->beforeGrams / $act->goes;
-        // a scale that was not tared, or another pan on it, says nothing of the food
-        if ($after <= 0 || $after > 1.05 * $before) {
+        // a scale that was not tared, or another pan on it, says nothing of the food; nor does one weight of several foods
+        if ($act->food === '' || $after <= 0 || $after > 1.05 * $before) {
             return;
         }
         $values = ['food_id' => $act->food, 'preparation' => $act->preparation, 'before_grams' => round($before, 1), 'after_grams' => round($after, 1), 'weighed_by' => $by, 'weighed_at' => now()];

@@ -82,6 +82,23 @@ final class PrepListTest extends TestCase
         self::assertEqualsWithDelta(2 * 7.5, $act->minutes(), 0.25);
     }
 
+    /** Leeks 450 to 315 and bacon 100 to 60 in one pan of each of two pies: 1,100 g to 750, one weight. */
+    public function test_a_pan_with_several_foods_is_one_act_with_one_weight(): void
+    {
+        $pie = TroutQuiche::pie();
+        $leeks = $pie->solids()[0]->inPan('one');
+        $bacon = (new SolidLayer('bacon', Pantry::food('streaky-bacon'), Amount::of(100), [new Step('crisp', Amount::of(60))], null))->inPan('one');
+        $acts = self::prep([[$pie->withLayers([$leeks, $bacon, ...array_slice($pie->layers, 1)]), 2]], 1200)->acts;
+        $pan = array_values(array_filter($acts, static fn (PrepAct $one): bool => str_starts_with($one->id, 'pan:')));
+        self::assertCount(1, $pan);
+        self::assertEqualsWithDelta([1100.0, 750.0], [$pan[0]->beforeGrams, (float) $pan[0]->stopGrams], 1e-6);
+        self::assertSame(1, $pan[0]->goes);
+        $ids = array_map(static fn (PrepAct $one): string => $one->id, $acts);
+        self::assertNotContains('cook:leeks:sweated and pressed:0', $ids);
+        self::assertLessThan(array_search($pan[0]->id, $ids, true), array_search('cut:leeks', $ids, true), 'cut before');
+        self::assertContains('prep.first-in', array_map(static fn (Statement $one): string => $one->code, $pan[0]->says));
+    }
+
     public function test_what_was_hot_and_goes_in_cool_is_cooled_and_what_goes_in_warm_is_not(): void
     {
         $ids = static fn (Pie $pie): array => array_map(static fn (PrepAct $one): string => $one->id, self::prep([[$pie, 1]])->acts);

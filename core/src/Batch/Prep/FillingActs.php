@@ -24,7 +24,7 @@ final readonly class FillingActs
     private const TOO_WET_GRAMS = 50.0;
 
     /** Less than this in one go is not worth a second pan, g (judgement). */
-    private const LITTLE_OVER = 1.15;
+    public const LITTLE_OVER = 1.15;
 
     /** Washing and cutting: minutes to begin with, and for each kilo (common practice, no source). */
     private const CUT_MINUTES = 2.0;
@@ -43,16 +43,26 @@ final readonly class FillingActs
                 $byFood[$layer->food->id][] = new FoodOfBatch($one, $layer);
             }
         }
-        $groups = [];
+        $groups = SharedPans::of($batch, $pies);
         foreach ($byFood as $id => $all) {
             $acts = self::ofFood((string) $id, $all, $batch);
             if ($acts !== []) {
                 $groups[] = $acts;
             }
         }
-        usort($groups, static fn (array $a, array $b): int => self::whole($b) <=> self::whole($a));
+        usort($groups, static fn (array $a, array $b): int => [self::isPan($a), self::whole($b)] <=> [self::isPan($b), self::whole($a)]);
 
         return array_merge(...[[], ...$groups]);
+    }
+
+    /**
+     * A pan that is shared comes after all that goes into it was cut.
+     *
+     * @param  list<PrepAct>  $acts
+     */
+    private static function isPan(array $acts): bool
+    {
+        return $acts !== [] && str_starts_with($acts[0]->id, 'pan:');
     }
 
     /** @param  list<PrepAct>  $acts */
@@ -70,7 +80,8 @@ final readonly class FillingActs
         $acts = CutSize::isCut($all[0]->layer) ? [self::cutting($id, $all)] : [];
         $byWay = [];
         foreach ($all as $one) {
-            if ($one->way() !== '') {
+            // what shares a pan with others is cooked with them
+            if ($one->way() !== '' && $one->layer->pan === '') {
                 $byWay[$one->way()][] = $one;
             }
         }
