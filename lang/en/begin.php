@@ -103,6 +103,7 @@ return [
     'recipe.fold' => 'Fill, fold over and crimp the edge shut.',
     'recipe.lattice' => 'Lay a lattice on top.',
     'recipe.lid' => 'Cover with the lid and press the edge shut.',
+    'recipe.vent-late' => 'Cut the vent late, when it is nearly gold: little juice boils out. Steam comes out of it.',
     'recipe.vent' => 'Cut a slit, so that steam gets out.',
     'recipe.glaze-yolk' => 'Brush with yolk and a little cream.',
     'recipe.glaze-egg' => 'Brush with beaten egg.',

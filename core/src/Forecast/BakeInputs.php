@@ -71,7 +71,7 @@ final readonly class BakeInputs
             isLined: $isFold || $pie->crust->lining === Lining::Tin,
             hasWall: ! $isFold,
             lidMm: $isFold ? $pie->crust->thicknessMm : ($lid->thicknessMm ?? 0.0),
-            openShare: $lid->openShare ?? ($isFold ? self::FOLD_OPEN_SHARE : 0.0),
+            openShare: $lid?->bakedOpenShare() ?? ($isFold ? self::FOLD_OPEN_SHARE : 0.0),
             tinMaterial: $pie->bake->tinMaterial,
             pastry: $pie->crust->dough->per100g,
             pastryKgPerM3: $pie->crust->dough->gramsPerMl * 1000,

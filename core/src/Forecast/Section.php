@@ -70,7 +70,7 @@ final readonly class Section
         return new self(
             $pie->form(),
             $pie->tin instanceof FoldedPieces ? $pie->tin->fold : null,
-            $isFold ? new Lid($crustMm, $pie->crust->lid->openShare ?? BakeInputs::FOLD_OPEN_SHARE, $pie->crust->lid->glaze ?? BakeInputs::FOLD_GLAZE) : $pie->crust->lid,
+            $isFold ? new Lid($crustMm, $pie->crust->lid->openShare ?? BakeInputs::FOLD_OPEN_SHARE, $pie->crust->lid->glaze ?? BakeInputs::FOLD_GLAZE, $pie->crust->lid->ventedLate ?? false) : $pie->crust->lid,
             $tin, $layers, $line, $top, $tin->depthMm - $top,
         );
     }

@@ -95,7 +95,7 @@ final readonly class Crust implements Judged
     /** Both sides of a fold are one sheet: the lid goes with it. */
     public function rolledTo(float $thicknessMm): self
     {
-        return new self($this->dough, $thicknessMm, $this->shell, $this->seal, $this->lining, $this->lid === null ? null : new Lid($thicknessMm, $this->lid->openShare, $this->lid->glaze));
+        return new self($this->dough, $thicknessMm, $this->shell, $this->seal, $this->lining, $this->lid === null ? null : new Lid($thicknessMm, $this->lid->openShare, $this->lid->glaze, $this->lid->ventedLate));
     }
 
     /** @param  list<ShellStage>  $shell */

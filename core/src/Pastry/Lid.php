@@ -20,12 +20,20 @@ final readonly class Lid
     /**
      * @param  float  $thicknessMm  rolled
      * @param  float  $openShare  of the top that is not covered: 0.01 for a vent, 0.3 to 0.6 for a lattice
+     * @param  bool  $ventedLate  the vent is cut when it is nearly done, so that little juice boils out; until then it is closed
      */
     public function __construct(
         #[Number(1, 15, 'mm')] public float $thicknessMm,
         #[Number(0, 0.8, 'of the top')] public float $openShare,
         public Glaze $glaze,
+        public bool $ventedLate = false,
     ) {
+    }
+
+    /** Open while it bakes. */
+    public function bakedOpenShare(): float
+    {
+        return $this->ventedLate && ! $this->isLattice() ? 0.0 : $this->openShare;
     }
 
     public function isLattice(): bool

@@ -43,7 +43,7 @@ final readonly class OldVersions
     }
 
     /**
-     * Version 5 knew one way to close dough over a filling: a disc folded in half, crimped at the side.
+     * Version 5 knew one way to close dough over a filling: a disc folded in half, crimped at the side. Every vent was cut before.
      *
      * @param  array<array-key, mixed>  $document
      * @return array<array-key, mixed>
@@ -55,6 +55,10 @@ final readonly class OldVersions
             $across = array_key_exists('discDiameterMm', $tin) ? ['lengthMm' => $tin['discDiameterMm']] : [];
             $pieces = array_key_exists('discs', $tin) ? ['pieces' => $tin['discs']] : [];
             $document['tin'] = ['shape' => 'folded', 'fold' => 'half-moon'] + $pieces + $across + ['widthMm' => null] + array_diff_key($tin, ['discs' => 0, 'discDiameterMm' => 0]);
+        }
+        $crust = $document['crust'] ?? null;
+        if (is_array($crust) && is_array($crust['lid'] ?? null)) {
+            $document['crust'] = ['lid' => $crust['lid'] + ['ventedLate' => false]] + $crust;
         }
         if (is_array($document['assumed'] ?? null)) {
             $document['assumed'] = array_map(static fn (mixed $one): mixed => is_array($one) && is_string($one['place'] ?? null) ? ['place' => self::PLACES_FROM_FIVE[$one['place']] ?? $one['place']] + $one : $one, $document['assumed']);

@@ -131,7 +131,7 @@ final readonly class Written
                 Form::Lattice => 'recipe.lattice',
                 default => 'recipe.lid',
             }),
-            ...($form !== Form::Lattice && ($lid->openShare ?? 1.0) >= self::VENT_SHARE ? [new Statement('recipe.vent')] : []),
+            ...($form !== Form::Lattice && ($lid->openShare ?? 1.0) >= self::VENT_SHARE ? [new Statement($lid?->ventedLate === true ? 'recipe.vent-late' : 'recipe.vent')] : []),
             ...($glaze === Glaze::None ? [] : [new Statement("recipe.glaze-$glaze->value")]),
         ];
     }

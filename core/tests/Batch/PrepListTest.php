@@ -23,6 +23,7 @@ use Hojaldre\Core\Pastry\Dough\HouseDoughs;
 use Hojaldre\Core\Pastry\Glaze;
 use Hojaldre\Core\Pastry\Lid;
 use Hojaldre\Core\Pastry\Rolled\LiningChoice;
+use Hojaldre\Core\Pastry\Seal;
 use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
@@ -44,7 +45,7 @@ final class PrepListTest extends TestCase
         self::assertSame('custard', $kinds[count($kinds) - 1]);
         self::assertLessThan(array_search('line', $kinds, true), array_search('cook', $kinds, true));
         self::assertLessThan(array_search('cook', $kinds, true), array_search('cut', $kinds, true));
-        self::assertSame(['dough', 'cut', 'cook', 'cool', 'cook', 'line', 'custard'], $kinds, 'leeks are cut, sweated, cooled; the trout is flaked');
+        self::assertSame(['dough', 'cut', 'cook', 'cool', 'cook', 'line', 'cool', 'custard'], $kinds, 'leeks are cut, sweated, cooled; the trout is flaked; the shell cools');
     }
 
     public function test_the_same_vegetable_in_three_pies_is_cut_once_and_shared_out(): void
@@ -108,6 +109,15 @@ final class PrepListTest extends TestCase
         self::assertNotContains('cool:smoked-trout:flaked', $ids(TroutQuiche::pie()), 'flaking makes nothing hot');
         $cool = self::act(self::prep([[TroutQuiche::pie(), 1]])->acts, 'cool:leeks:sweated and pressed');
         self::assertSame(ceil($cool->cooling->forDoughMinutes ?? 0), $cool->waitMinutes);
+    }
+
+    /** Ten to twenty minutes on a rack (common practice, no source); by hand of a thin layer: ln(169/9) x (4500 + 2200)/18 s = 18 min. */
+    public function test_a_shell_cools_before_it_is_filled(): void
+    {
+        $act = self::act(self::prep([[TroutQuiche::pie(), 2]])->acts, 'cool-shell:'.self::uuid(1));
+        self::assertEqualsWithDelta(log(170 / 10) * 6700 / 18 / 60, $act->waitMinutes, 1.5);
+        $raw = TroutQuiche::pie()->withCrust(TroutQuiche::pie()->crust->withShell([], Seal::None));
+        self::assertNotContains('cool-shell:'.self::uuid(1), array_map(static fn (PrepAct $one): string => $one->id, self::prep([[$raw, 2]])->acts));
     }
 
     public function test_a_dough_waits_for_its_rest_and_a_lined_tin_for_its_chill(): void

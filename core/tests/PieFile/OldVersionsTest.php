@@ -42,6 +42,7 @@ final class OldVersionsTest extends TestCase
         self::assertSame(6, $lifted['version']);
         self::assertEquals(['shape' => 'folded', 'fold' => 'half-moon', 'pieces' => 6, 'lengthMm' => 180, 'widthMm' => null], $lifted['tin']);
         self::assertSame(['/tin/pieces', '/tin/lengthMm', '/portions'], array_column((array) $lifted['assumed'], 'place'));
+        self::assertSame(['ventedLate' => false], array_slice((array) (OldVersions::lift(['version' => 5, 'crust' => ['lid' => ['glaze' => 'egg']]])['crust']['lid'] ?? null), -1));
         $other = OldVersions::lift(['version' => 5, 'tin' => ['shape' => 'springform', 'diameterMm' => 230, 'depthMm' => 60]]);
         self::assertSame(['shape' => 'springform', 'diameterMm' => 230, 'depthMm' => 60], $other['tin']);
     }

@@ -36,7 +36,7 @@ final readonly class UnglazedLid implements Lever
     {
         $lid = $pie->crust->lid;
 
-        return $lid === null ? $pie : $pie->withCrust($pie->crust->withLid(new Lid($lid->thicknessMm, $lid->openShare, Glaze::None)));
+        return $lid === null ? $pie : $pie->withCrust($pie->crust->withLid(new Lid($lid->thicknessMm, $lid->openShare, Glaze::None, $lid->ventedLate)));
     }
 
     public function act(Pie $pie, float $by): Statement

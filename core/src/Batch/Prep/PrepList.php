@@ -32,6 +32,7 @@ final readonly class PrepList
             ...$doughs,
             ...FillingActs::of($batch, $pies),
             ...array_map(self::lining(...), $pastry->doughs),
+            ...ShellActs::of($batch, $pies),
             ...BindingActs::of($pies),
             ...CustardActs::of($pies),
         ]);

@@ -48,12 +48,14 @@ export const defaults = {
     "lid": {
         "thicknessMm": 3,
         "openShare": 0.01,
-        "glaze": "egg"
+        "glaze": "egg",
+        "ventedLate": false
     },
     "lattice": {
         "thicknessMm": 3,
         "openShare": 0.4,
-        "glaze": "egg"
+        "glaze": "egg",
+        "ventedLate": false
     },
     "latticeFromShare": 0.1,
     "custard": {

@@ -2197,6 +2197,8 @@ export interface components {
             /** @description of the top; of the top that is not covered: 0.01 for a vent, 0.3 to 0.6 for a lattice */
             openShare: number;
             glaze: components["schemas"]["Glaze"];
+            /** @description the vent is cut when it is nearly done, so that little juice boils out; until then it is closed */
+            ventedLate: boolean;
         };
         Limits: {
             lower: number | null;

@@ -69,7 +69,7 @@ describe("the stack", () => {
     server({ "GET /foods": () => json(foods([])) });
     const changed = onBench(<Stack forecast={forecast()} design={trout()} />);
     fireEvent.change(screen.getByLabelText("What covers it"), { target: { value: "lattice" } });
-    const lid = { thicknessMm: 5, openShare: 0, glaze: "milk" as const };
+    const lid = { thicknessMm: 5, openShare: 0, glaze: "milk" as const, ventedLate: false };
     expect(changed({ ...trout(), crust: { ...trout().crust, lid } }).crust.lid).toEqual({
       thicknessMm: 5,
       openShare: 0.4,

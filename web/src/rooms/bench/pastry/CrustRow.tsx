@@ -113,11 +113,15 @@ const VENTS: [string, string][] = [
   ["0", "no vent"],
   ["0.01", "a slit to vent"],
   ["0.03", "several slits"],
+  ["0.01 late", "a slit, cut late"],
 ];
 
 /** A vent by its share of the top; one of a file that is none of these stands as it is. */
-function Vent({ share, choose }: { share: number; choose: (to: number) => void }) {
-  const value = String(share);
+type Lid = NonNullable<Crust["lid"]>;
+
+function Vent({ lid, choose }: { lid: Lid; choose: (to: Pick<Lid, "openShare" | "ventedLate">) => void }) {
+  const share = lid.openShare;
+  const value = `${share}${lid.ventedLate ? " late" : ""}`;
   const options = VENTS.some(([one]) => one === value)
     ? VENTS
     : [...VENTS, [value, `${number(share * 100, 1)} % open`] as [string, string]];
@@ -126,7 +130,7 @@ function Vent({ share, choose }: { share: number; choose: (to: number) => void }
       label="Vent"
       value={value}
       options={options}
-      choose={(to) => choose(Number(to))}
+      choose={(to) => choose({ openShare: Number.parseFloat(to), ventedLate: to.endsWith(" late") })}
       assumed={useAssumed("/crust/lid/openShare")}
     />
   );
@@ -147,7 +151,7 @@ function FoldFinish({ crust }: { crust: Crust }) {
         choose={(glaze) => finish({ glaze })}
         assumed={useAssumed("/crust/lid/glaze")}
       />
-      <Vent share={lid.openShare} choose={(openShare) => finish({ openShare })} />
+      <Vent lid={lid} choose={finish} />
     </Flex>
   );
 }
@@ -265,8 +269,8 @@ function Covered({ crust }: { crust: Crust }) {
           />
           {covering !== "lattice" && (
             <Vent
-              share={lid.openShare}
-              choose={(to) => change((design) => setAt(design, "/crust/lid/openShare", to))}
+              lid={lid}
+              choose={(to) => change((design) => setAt(design, "/crust/lid", { ...design.crust.lid, ...to }))}
             />
           )}
         </Flex>
