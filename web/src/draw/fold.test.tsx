@@ -53,9 +53,10 @@ describe("a fold", () => {
 });
 
 describe("each way to close dough", () => {
+  // the dough is drawn by thick strokes; what has no stroke is only the room inside
   const sheetOf = (one: Section) =>
     paths(one)
-      .find((path) => path.getAttribute("fill") === null && path.getAttribute("d")?.includes("L"))
+      .find((path) => path.getAttribute("stroke") !== null && path.getAttribute("d")?.includes("L"))
       ?.getAttribute("d") ?? "";
   const widths = (d: string) => numbers(d).filter((_, at) => at % 2 === 0);
 
@@ -83,14 +84,14 @@ describe("each way to close dough", () => {
   });
 
   it("opens a parcel in its middle, and stands a crimp above the dough", () => {
-    const top = (shape: Section["fold"]) =>
-      Math.min(...numbers(sheetOf({ ...fold, fold: shape })).filter((_, at) => at % 2 === 1));
-    expect(top("top-crimp")).toBeLessThan(top("half-moon"));
-    expect(
-      sheetOf({ ...fold, fold: "parcel" })
-        .split("M")
-        .filter(Boolean),
-    ).toHaveLength(2);
+    const curves = (shape: Section["fold"]) => sheetOf({ ...fold, fold: shape }).split("C").length - 1;
+    expect(curves("top-crimp")).toBe(6);
+    expect(curves("parcel")).toBe(4);
+    const parcel = sheetOf({ ...fold, fold: "parcel" })
+      .split("M")
+      .filter(Boolean);
+    const [left, right] = parcel.map((piece) => numbers(piece).at(-2) ?? Number.NaN) as [number, number];
+    expect(left).toBeLessThan(right);
   });
 });
 

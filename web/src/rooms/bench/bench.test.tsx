@@ -73,6 +73,7 @@ describe("the stack", () => {
     expect(changed({ ...trout(), crust: { ...trout().crust, lid } }).crust.lid).toEqual({
       thicknessMm: 5,
       openShare: 0.4,
+      ventedLate: false,
       glaze: "milk",
     });
     expect(changed(trout()).crust.lining).toBe("tin");

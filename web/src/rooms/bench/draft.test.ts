@@ -29,4 +29,18 @@ describe("a draft", () => {
     localStorage.setItem("hojaldre.draft.k.p.odd", '{"basedOn":"3"}');
     expect(await findDraft("k", "p")).toBeNull();
   });
+
+  it("of an earlier version is brought up: discs were half-moons, vents cut before", async () => {
+    const design = {
+      version: 5,
+      layers: [],
+      tin: { shape: "folded-discs", discs: 6, discDiameterMm: 180 },
+      crust: { lid: { thicknessMm: 3, openShare: 0.01, glaze: "egg" } },
+    } as unknown as PieDesign;
+    await keepDraft("k", "old", { design, basedOn: 2, at: "2026-11-26T10:00:00Z" });
+    const found = (await findDraft("k", "old"))?.design;
+    expect(found?.version).toBe(6);
+    expect(found?.tin).toEqual({ shape: "folded", fold: "half-moon", pieces: 6, lengthMm: 180, widthMm: null });
+    expect(found?.crust.lid?.ventedLate).toBe(false);
+  });
 });

@@ -68,11 +68,19 @@ function readDraft(key: string): Draft | null {
 }
 
 /** A draft that was kept before dough could be closed in more ways than one: its discs were half-moons, its vents cut before. */
-function broughtUp({ design, ...draft }: Draft): Draft {
-  const lid = design.crust.lid && { ...design.crust.lid, ventedLate: design.crust.lid.ventedLate ?? false };
-  const lifted = { ...design, version: 6 as const, crust: { ...design.crust, lid } };
+function broughtUp(draft: Draft): Draft {
+  const { design } = draft;
+  if ((design as { version: number }).version !== 5) return draft;
+  const lid = design.crust.lid && { ...design.crust.lid, ventedLate: false };
   const tin = design.tin as unknown as { shape: string; discs?: number; discDiameterMm?: number };
-  if (tin.shape !== "folded-discs") return { ...draft, design: lifted };
   const half = { shape: "folded", fold: "half-moon", pieces: tin.discs, lengthMm: tin.discDiameterMm, widthMm: null };
-  return { ...draft, design: { ...lifted, tin: half as PieDesign["tin"] } };
+  return {
+    ...draft,
+    design: {
+      ...design,
+      version: 6,
+      crust: { ...design.crust, lid },
+      tin: tin.shape === "folded-discs" ? (half as PieDesign["tin"]) : design.tin,
+    },
+  };
 }
