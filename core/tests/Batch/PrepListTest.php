@@ -124,6 +124,7 @@ final class PrepListTest extends TestCase
     {
         self::assertSame(30.0, self::prep([[TroutQuiche::pie(), 1]])->acts[0]->waitMinutes);
         self::assertEqualsWithDelta(20.0, self::act(self::prep([[TroutQuiche::pie(), 1]])->acts, 'line:shortcrust')->waitMinutes, 1e-9);
+        self::assertSame(0.0, self::act(self::prep([[TroutQuiche::pie(), 1]])->acts, 'cut:leeks')->waitMinutes, 'nothing waits for a knife');
     }
 
     public function test_a_raw_root_in_a_closed_fold_is_cut_small_because_it_must_cook(): void

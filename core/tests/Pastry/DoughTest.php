@@ -161,6 +161,18 @@ final class DoughTest extends TestCase
         $refusals = (new WaterLog(225, 40, [new Go(30), new Go(15)]))->refusals();
         self::assertSame(['more-than-offered'], array_map(static fn (Refusal $one): string => $one->code, $refusals));
         self::assertSame('/offeredGrams', $refusals[0]->at);
+        self::assertSame([], (new WaterLog(225, 45, [new Go(30), new Go(15.04)]))->refusals(), 'three spoons are three spoons, rounded or not');
+    }
+
+    /** Common practice, no source: what is only stirred, or boiled, is never tough; what is folded and rolled is tightest. */
+    public function test_the_more_a_dough_is_worked_the_more_gluten_it_has(): void
+    {
+        $work = static fn (MixMethod $one): float => $one->work();
+        $ways = [MixMethod::Stirred, MixMethod::Boiled, MixMethod::Soft, MixMethod::Grated, MixMethod::Rubbed, MixMethod::Processor, MixMethod::Folds];
+        for ($i = 1; $i < count($ways); $i++) {
+            self::assertLessThan($work($ways[$i]), $work($ways[$i - 1]), $ways[$i]->value);
+        }
+        self::assertSame(2.0, $work(MixMethod::Rubbed) / $work(MixMethod::Stirred));
     }
 
     public function test_flours_come_to_a_hundred_fat_is_fat_and_something_is_wet(): void
