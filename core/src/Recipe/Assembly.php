@@ -46,6 +46,8 @@ final readonly class Assembly
 
     private const MILK_GLAZE = '/\b(?:brush|glaze)\b[^.]{0,50}\bmilk\b/iu';
 
+    private const YOLK_GLAZE = '/\b(?:brush|glaze|egg ?wash)\b[^.]{0,60}\byolks?\b/iu';
+
     private const EGG_GLAZE = '/\b(?:brush|glaze|egg ?wash)\b[^.]{0,60}\b(?:egg|yolk|eggwash)\b|\begg ?wash\b/iu';
 
     /**
@@ -140,12 +142,26 @@ final readonly class Assembly
         $told = $seal === Seal::Egg ? [...$told, '/crust/seal'] : $told;
         $lid = $usual->lid;
         if ($lid !== null) {
-            $glaze = preg_match(self::EGG_GLAZE, $this->text) === 1 || $this->at(Into::Glaze) !== [] ? Glaze::Egg : (preg_match(self::MILK_GLAZE, $this->text) === 1 ? Glaze::Milk : null);
+            $glaze = $this->glaze();
             $told = $glaze === null ? $told : [...$told, '/crust/lid/glaze'];
             $lid = new Lid($thick ?? $lid->thicknessMm, KindOfPie::isLatticed($this->text) ? Lid::USUAL_LATTICE_SHARE : min($lid->openShare, 0.02), $glaze ?? $lid->glaze);
         }
 
         return [new Crust($dough ?? $usual->dough, max(1.0, $thick ?? $usual->thicknessMm), $shell, $seal, $usual->lining, $this->kind === PieKind::DeepPie && ! KindOfPie::isLatticed($this->text) ? null : $lid), $told];
+    }
+
+    private function glaze(): ?Glaze
+    {
+        $named = $this->at(Into::Glaze);
+
+        return match (true) {
+            preg_match(self::YOLK_GLAZE, $this->text) === 1, array_filter($named, static fn (NamedAmount $one): bool => $one->food->id === 'egg-yolk') !== [] => Glaze::Yolk,
+            preg_match(self::EGG_GLAZE, $this->text) === 1 => Glaze::Egg,
+            preg_match(self::MILK_GLAZE, $this->text) === 1 => Glaze::Milk,
+            $named === [] => null,
+            array_filter($named, static fn (NamedAmount $one): bool => $one->food->role === Role::Egg) === [] => Glaze::Milk,
+            default => Glaze::Egg,
+        };
     }
 
     /** A dough that only the method names: "line the tin with shortcrust". */

@@ -121,7 +121,7 @@ final class QuestionsTest extends TestCase
             $questions[$one->place] = $one;
         }
         self::assertSame([0.0, 1.0, 3.0], array_map(static fn (Alternative $one): float => (float) $one->says->with['openPercent'], $questions['/crust/lid/openShare']->alternatives));
-        self::assertSame(['answer.glaze-none', 'answer.glaze-egg', 'answer.glaze-milk'], array_map(static fn (Alternative $one): string => $one->says->code, $questions['/crust/lid/glaze']->alternatives));
+        self::assertSame(['answer.glaze-none', 'answer.glaze-egg', 'answer.glaze-yolk', 'answer.glaze-milk'], array_map(static fn (Alternative $one): string => $one->says->code, $questions['/crust/lid/glaze']->alternatives));
     }
 
     public function test_each_seasoning_is_asked_of_by_its_own_place(): void

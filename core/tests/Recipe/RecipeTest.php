@@ -8,6 +8,7 @@ use Hojaldre\Core\Food\EggSizing;
 use Hojaldre\Core\Food\Names;
 use Hojaldre\Core\Measure\CookUnits;
 use Hojaldre\Core\Measure\VolumeSystem;
+use Hojaldre\Core\Pastry\Glaze;
 use Hojaldre\Core\Pie\Assumed;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Pie;
@@ -169,6 +170,19 @@ final class RecipeTest extends TestCase
     {
         $pie = self::read("Beef pasties\n500 g shortcrust\n400 g beef skirt\n200 g potatoes\n1 egg\nCut 4 discs of 20 cm, fold, crimp and brush with the egg. Bake 45 minutes at 190.")->pie;
         self::assertNull(array_values(array_filter($pie->layers, static fn ($layer): bool => $layer instanceof CustardLayer))[0] ?? null);
+        self::assertFalse($pie->assumes('/crust/lid/glaze'));
+    }
+
+    #[TestWith(['1 egg', 'brush with the egg', Glaze::Egg])]
+    #[TestWith(['1 egg yolk', 'brush with the yolk and a spoon of cream', Glaze::Yolk])]
+    #[TestWith(['1 egg yolk, to glaze', 'crimp', Glaze::Yolk])]
+    #[TestWith(['1 egg, beaten, to glaze', 'crimp', Glaze::Egg])]
+    #[TestWith(['2 tbsp milk, to glaze', 'crimp', Glaze::Milk])]
+    #[TestWith(['100 g carrots', 'brush with milk', Glaze::Milk])]
+    public function test_a_glaze_is_what_is_brushed_on(string $line, string $how, Glaze $glaze): void
+    {
+        $pie = self::read("Beef pasties\n500 g shortcrust\n400 g beef skirt\n200 g potatoes\n$line\nCut 4 discs of 20 cm, fold and $how. Bake 45 minutes at 190.")->pie;
+        self::assertSame($glaze, $pie->crust->lid?->glaze);
         self::assertFalse($pie->assumes('/crust/lid/glaze'));
     }
 
