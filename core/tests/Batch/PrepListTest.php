@@ -61,6 +61,15 @@ final class PrepListTest extends TestCase
         self::assertCount(2, $cooked->shares);
     }
 
+    /** Common practice, no source: a kilogram more is minutes more, and the board and knife come out once. */
+    public function test_more_leeks_take_longer_to_cut_but_less_for_each(): void
+    {
+        $minutes = static fn (int $pies): float => self::act(self::prep([[TroutQuiche::pie(), $pies]])->acts, 'cut:leeks')->minutes();
+        self::assertGreaterThan($minutes(1), $minutes(4));
+        self::assertLessThan(4 * $minutes(1), $minutes(4));
+        self::assertEqualsWithDelta($minutes(3) - $minutes(2), $minutes(2) - $minutes(1), 0.15, 'to a tenth of a minute');
+    }
+
     public function test_what_is_prepared_otherwise_is_cooked_apart(): void
     {
         $sweated = self::withSteps(TroutQuiche::pie(), [new Step('sweated', Amount::of(330))]);
