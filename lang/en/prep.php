@@ -11,6 +11,7 @@ return [
     'act.cook' => 'The {food}: {how}',
     'act.pan' => '{foods} in one pan: {how}',
     'act.cool' => 'Cool the {food}',
+    'act.cool-pan' => 'Cool the {foods}',
     'act.cool-shell' => 'Cool the shell: {pie}',
     'act.line' => 'Roll the {food}, line the tins',
     'act.cut-discs' => 'Roll the {food}, cut {pieces}',

@@ -19,6 +19,9 @@ final readonly class Batch implements Judged
     /** A pan of 28 cm takes so much in a layer that still fries (common practice, no source). */
     public const USUAL_PAN_GRAMS = 600.0;
 
+    /** So much of a full pan still goes into it (judgement). */
+    private const LITTLE_OVER = 1.15;
+
     private const NAME = '^\S(?:.*\S)?$';
 
     /**
@@ -47,6 +50,12 @@ final readonly class Batch implements Judged
         }
 
         return $refusals;
+    }
+
+    /** In how many goes so much raw food is cooked; a little over is no second pan. */
+    public function pans(float $grams): int
+    {
+        return max(1, (int) ceil($grams / $this->panGrams / self::LITTLE_OVER));
     }
 
     public function doughChoice(string $dough): DoughChoice

@@ -33,6 +33,30 @@ final readonly class Composition implements Judged
         return abs($this->sum() - 100) > self::MISS_GRAMS ? [new Refusal('does-not-sum', '', ['sumGrams' => round($this->sum(), 1)])] : [];
     }
 
+    /**
+     * Several foods together, by their weights.
+     *
+     * @param  non-empty-list<array{self, float}>  $parts  each with how much there is of it, more than 0 in all
+     */
+    public static function mixed(array $parts): self
+    {
+        $sum = array_fill_keys(['water', 'protein', 'fat', 'carbohydrate', 'fibre', 'ash', 'salt'], 0.0);
+        foreach ($parts as [$one, $weight]) {
+            foreach ([...$one->parts(), 'salt' => $one->salt] as $name => $grams) {
+                $sum[$name] += $weight * $grams;
+            }
+        }
+        $all = array_sum(array_column($parts, 1));
+
+        return new self(...array_map(static fn (float $one): float => $one / $all, $sum));
+    }
+
+    /** To a hundredth of a gram, as tables have it. */
+    public function rounded(): self
+    {
+        return new self(...array_map(static fn (float $one): float => round($one, 2), [...$this->parts(), 'salt' => $this->salt]));
+    }
+
     /** Without salt, which is counted in ash. */
     public function sum(): float
     {

@@ -77,4 +77,16 @@ final readonly class Pantry
             Preparations::ROWS[$id] ?? [],
         );
     }
+
+    /** A way by its name, in whatever letters; null where the table does not have it. */
+    public static function preparation(string $id, string $name): ?Preparation
+    {
+        foreach (self::preparations($id) as $one) {
+            if (strcasecmp($one->name, trim($name)) === 0) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
 }

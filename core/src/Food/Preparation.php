@@ -24,4 +24,10 @@ final readonly class Preparation
         #[Whole(0, 600)] public int $minutesHigh,
     ) {
     }
+
+    /** The middle of what it takes. */
+    public function minutes(): float
+    {
+        return ($this->minutesLow + $this->minutesHigh) / 2;
+    }
 }

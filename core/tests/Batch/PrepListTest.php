@@ -109,6 +109,38 @@ final class PrepListTest extends TestCase
         self::assertContains('prep.first-in', array_map(static fn (Statement $one): string => $one->code, $pan[0]->says));
     }
 
+    public function test_what_comes_from_a_shared_pan_cools_together_before_it_goes_in(): void
+    {
+        $pie = TroutQuiche::pie();
+        $leeks = $pie->solids()[0]->inPan('one');
+        $bacon = (new SolidLayer('bacon', Pantry::food('streaky-bacon'), Amount::of(100), [new Step('crisp', Amount::of(60))], null))->inPan('one');
+        $cooling = static fn (SolidLayer ...$layers): array => array_values(array_filter(self::prep([[$pie->withLayers([...$layers, ...array_slice($pie->layers, 1)]), 2]], 1200)->acts, static fn (PrepAct $one): bool => str_starts_with($one->id, 'cool:')));
+        $cool = $cooling($leeks, $bacon)[0];
+        self::assertEqualsWithDelta(750.0, $cool->beforeGrams, 1e-6, 'all of the pan');
+        self::assertGreaterThan(0.0, $cool->waitMinutes);
+        self::assertNotNull($cool->cooling?->fridgeByMinutes);
+        self::assertEqualsCanonicalizing(['Leeks', 'Streaky bacon, raw'], $cool->foods);
+        self::assertEqualsWithDelta(630.0, $cooling($leeks, $bacon->startingAt(60))[0]->beforeGrams, 1e-6, 'bacon that goes in hot does not wait');
+        self::assertSame([], $cooling($leeks->startingAt(60), $bacon->startingAt(60)));
+    }
+
+    public function test_of_one_vegetable_only_what_goes_in_cool_is_cooled(): void
+    {
+        $pie = TroutQuiche::pie();
+        $warm = $pie->withLayer($pie->solids()[0]->startingAt(60));
+        $cool = self::act(self::prep([[$warm, 1], [$pie, 2]])->acts, 'cool:leeks:sweated and pressed');
+        self::assertEqualsWithDelta(2 * 315.0, $cool->beforeGrams, 1e-6);
+        self::assertSame([2], array_map(static fn (PieShare $one): int => $one->number, $cool->shares));
+    }
+
+    /** Common practice, no source: four minutes to line a tin, a quarter to cut a disc, two to begin with. */
+    public function test_every_tin_that_is_lined_takes_its_minutes(): void
+    {
+        $minutes = static fn (Pie $pie, int $count): float => self::act(self::prep([[$pie, $count]])->acts, 'line:shortcrust')->minutes();
+        self::assertSame([6.0, 42.0], [$minutes(TroutQuiche::pie(), 1), $minutes(TroutQuiche::pie(), 10)]);
+        self::assertSame(5.0, $minutes(OtherPies::folds(), 12));
+    }
+
     public function test_what_was_hot_and_goes_in_cool_is_cooled_and_what_goes_in_warm_is_not(): void
     {
         $ids = static fn (Pie $pie): array => array_map(static fn (PrepAct $one): string => $one->id, self::prep([[$pie, 1]])->acts);

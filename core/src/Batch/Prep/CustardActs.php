@@ -13,6 +13,11 @@ use Hojaldre\Core\Statement\Statement;
 /** Sauces and custards, last: what is poured is stirred together just before. */
 final readonly class CustardActs
 {
+    /** Boiling up a sauce, whisking a custard, minutes (common practice, no source). */
+    private const BOIL_MINUTES = 10.0;
+
+    private const WHISK_MINUTES = 4.0;
+
     /**
      * @param  list<PieOfBatch>  $pies
      * @return list<PrepAct> sauces first, for they are boiled and cool
@@ -31,7 +36,7 @@ final readonly class CustardActs
             $act = new PrepAct(
                 "custard:{$one->line->pie}", $isSauce ? ActKind::Sauce : ActKind::Custard, new Statement($isSauce ? 'act.sauce' : 'act.custard', ['pie' => $one->pie->name]),
                 array_map(static fn (Ingredient $part): string => $part->food->name, $layer->ingredients()), $grams, null, 1,
-                [new Phase($isSauce ? PhaseName::Boil : PhaseName::Work, $isSauce ? 10.0 : 4.0)], [new PieShare($one->number, $grams)],
+                [new Phase($isSauce ? PhaseName::Boil : PhaseName::Work, $isSauce ? self::BOIL_MINUTES : self::WHISK_MINUTES)], [new PieShare($one->number, $grams)],
                 [new Statement('prep.stir', ['parts' => $parts]), new Statement($isSauce ? 'prep.sauce-cools' : 'prep.raw-egg')],
             );
             if ($isSauce) {

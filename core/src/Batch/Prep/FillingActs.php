@@ -7,8 +7,6 @@ namespace Hojaldre\Core\Batch\Prep;
 use Hojaldre\Core\Batch\Batch;
 use Hojaldre\Core\Batch\PieOfBatch;
 use Hojaldre\Core\Food\Pantry;
-use Hojaldre\Core\Moisture\CoolingPlan;
-use Hojaldre\Core\Moisture\CoolingVessel;
 use Hojaldre\Core\Moisture\Dose;
 use Hojaldre\Core\Moisture\PanWork;
 use Hojaldre\Core\Moisture\Phase;
@@ -17,14 +15,8 @@ use Hojaldre\Core\Statement\Statement;
 /** What is done to the foods of a batch: each is washed and cut once, and cooked once for all pies that want it so. */
 final readonly class FillingActs
 {
-    /** Colder than this when it goes in, what was hot has cooled before, °C (definition). */
-    private const COOLED_CELSIUS = 30.0;
-
     /** So much too much is what a cook asks about, g (definition). */
     private const TOO_WET_GRAMS = 50.0;
-
-    /** Less than this in one go is not worth a second pan, g (judgement). */
-    public const LITTLE_OVER = 1.15;
 
     /** Washing and cutting: minutes to begin with, and for each kilo (common practice, no source). */
     private const CUT_MINUTES = 2.0;
@@ -105,7 +97,7 @@ final readonly class FillingActs
 
         return new PrepAct(
             "cut:$id", ActKind::Cut, new Statement($food->isRawFlesh() ? 'act.cut-meat' : 'act.wash-cut', ['food' => $food->name]), [$food->name], $grams, null, 1,
-            PanWork::cutting(self::CUT_MINUTES + self::CUT_MINUTES_PER_KG * $grams / 1000), self::shares($all, static fn (FoodOfBatch $one): float => $one->boughtGrams()),
+            PanWork::cutting(self::CUT_MINUTES + self::CUT_MINUTES_PER_KG * $grams / 1000), PieShare::each($all, static fn (FoodOfBatch $one): float => $one->boughtGrams()),
             [...array_values($sizes), ...($food->isRawFlesh() ? [new Statement('prep.raw-meat')] : [])], food: $id,
         );
     }
@@ -121,23 +113,18 @@ final readonly class FillingActs
         foreach ($same[0]->layer->steps as $at => $step) {
             $before = array_sum(array_map(static fn (FoodOfBatch $one): float => $one->gramsAfter($at), $same));
             $after = array_sum(array_map(static fn (FoodOfBatch $one): float => $one->gramsAfter($at + 1), $same));
-            $phases = PanWork::phases($step->preparation, self::minutes($id, $step->preparation));
+            $phases = PanWork::phases($step->preparation, Pantry::preparation($id, $step->preparation)?->minutes());
             $inPan = array_filter($phases, static fn (Phase $one): bool => $one->name->isInPan()) !== [];
             $isHot = array_filter($phases, static fn (Phase $one): bool => $one->name->isHot()) !== [];
             $isLast = $at === count($same[0]->layer->steps) - 1;
-            $cools = $isLast && $isHot && $same[0]->layer->fromCelsius < self::COOLED_CELSIUS;
-            $cooling = $cools ? CoolingPlan::of($after, $food->per100g, $food->gramsPerMl, CoolingVessel::Tray, $batch->kitchenCelsius) : null;
             $acts[] = new PrepAct(
                 "cook:$id:$way:$at", ActKind::Cook, new Statement('act.cook', ['food' => $food->name, 'how' => $step->preparation]), [$food->name], $before, $after,
-                $inPan ? max(1, (int) ceil($before / $batch->panGrams / self::LITTLE_OVER)) : 1, $phases,
-                self::shares($same, static fn (FoodOfBatch $one): float => $one->gramsAfter($at + 1)), [...self::says($phases, $step->saltGrams > 0), ...($isLast && $before - $after > self::TOO_WET_GRAMS ? [self::instead()] : [])], 0.0,
+                $inPan ? $batch->pans($before) : 1, $phases,
+                PieShare::each($same, static fn (FoodOfBatch $one): float => $one->gramsAfter($at + 1)), [...self::says($phases, $step->saltGrams > 0), ...($isLast && $before - $after > self::TOO_WET_GRAMS ? [self::instead()] : [])], 0.0,
                 array_sum(array_map(static fn (FoodOfBatch $one): float => $one->layer->steps[$at]->saltGrams * $one->of->times(), $same)), null, $id, $step->preparation,
             );
-            if ($cooling !== null) {
-                $acts[] = new PrepAct(
-                    "cool:$id:$way", ActKind::Cool, new Statement('act.cool', ['food' => $food->name]), [$food->name], $after, null, 1, [],
-                    self::shares($same, static fn (FoodOfBatch $one): float => $one->gramsAfter($at + 1)), [], ceil($cooling->forDoughMinutes ?? 0.0), 0.0, $cooling, $id,
-                );
+            if ($isLast && $isHot) {
+                $acts = [...$acts, ...CoolingActs::of("cool:$id:$way", new Statement('act.cool', ['food' => $food->name]), $same, $batch)];
             }
         }
 
@@ -155,23 +142,11 @@ final readonly class FillingActs
         ]);
     }
 
-    /** Of the table, where it has this way; its middle. */
-    private static function minutes(string $food, string $preparation): ?float
-    {
-        foreach (Pantry::preparations($food) as $one) {
-            if (strcasecmp($one->name, trim($preparation)) === 0) {
-                return ($one->minutesLow + $one->minutesHigh) / 2;
-            }
-        }
-
-        return null;
-    }
-
     /**
      * @param  list<Phase>  $phases
      * @return list<Statement>
      */
-    private static function says(array $phases, bool $isSalted): array
+    public static function says(array $phases, bool $isSalted): array
     {
         $names = array_map(static fn (Phase $one): string => $one->name->value, $phases);
 
@@ -180,20 +155,5 @@ final readonly class FillingActs
             ...(in_array('covered', $names, true) || in_array('boil', $names, true) ? [new Statement('prep.steam')] : []),
             ...($isSalted ? [new Statement('prep.salt-draws')] : []),
         ];
-    }
-
-    /**
-     * @param  list<FoodOfBatch>  $all
-     * @param  callable(FoodOfBatch): float  $grams
-     * @return list<PieShare>
-     */
-    private static function shares(array $all, callable $grams): array
-    {
-        $by = [];
-        foreach ($all as $one) {
-            $by[$one->of->number] = ($by[$one->of->number] ?? 0.0) + $grams($one);
-        }
-
-        return array_map(static fn (int $number, float $each): PieShare => new PieShare($number, $each), array_keys($by), $by);
     }
 }

@@ -17,6 +17,13 @@ use Hojaldre\Core\Statement\Statement;
 /** A batch as one list in the order cooks work: dough first, filling during its rest, tins, sauce and custard last. */
 final readonly class PrepList
 {
+    /** Rolling out a dough, lining a tin, cutting one folded piece, minutes (common practice, no source). */
+    private const ROLL_MINUTES = 2.0;
+
+    private const TIN_MINUTES = 4.0;
+
+    private const CUT_MINUTES = 0.25;
+
     /** @param  list<PrepAct>  $acts */
     private function __construct(public array $acts)
     {
@@ -56,11 +63,12 @@ final readonly class PrepList
     {
         $chill = array_values(array_filter($plan->rests(), static fn (Rest $rest): bool => $rest->name === RestName::InTheTin && ! in_array($rest->name, $plan->choice->skipped, true)));
         $isAllFolded = array_filter($plan->uses, static fn ($use): bool => $use->of->folded() === null) === [];
+        $minutes = array_sum(array_map(static fn ($use): float => $use->of->line->count * ($use->of->folded() === null ? self::TIN_MINUTES : self::CUT_MINUTES), $plan->uses));
         $pieces = (int) array_sum(array_map(static fn ($use): int => $use->of->line->count, $plan->uses));
 
         return new PrepAct(
             'line:'.$plan->dough->id, ActKind::Line, new Statement($isAllFolded ? 'act.cut-discs' : 'act.line', ['food' => $plan->dough->name, 'pieces' => $pieces]), [$plan->dough->name],
-            $plan->rolledGrams(), null, 1, [new Phase(PhaseName::Work, 2.0 + 4.0 * count($plan->uses))],
+            $plan->rolledGrams(), null, 1, [new Phase(PhaseName::Work, self::ROLL_MINUTES + $minutes)],
             array_map(static fn ($use): PieShare => new PieShare($use->of->number, $use->rolledGrams), $plan->uses), [],
             $chill === [] ? 0.0 : $chill[0]->usualMinutes, food: $plan->dough->id,
         );

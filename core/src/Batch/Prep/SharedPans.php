@@ -54,7 +54,7 @@ final readonly class SharedPans
     }
 
     /**
-     * @param  list<FoodOfBatch>  $foods
+     * @param  non-empty-list<FoodOfBatch>  $foods
      * @return list<PrepAct>
      */
     private static function acts(string $key, array $foods, Batch $batch): array
@@ -62,31 +62,26 @@ final readonly class SharedPans
         usort($foods, static fn (FoodOfBatch $a, FoodOfBatch $b): int => self::minutes($b) <=> self::minutes($a));
         $names = array_values(array_unique(array_map(static fn (FoodOfBatch $one): string => $one->layer->food->name, $foods)));
         $before = array_sum(array_map(static fn (FoodOfBatch $one): float => $one->boughtGrams(), $foods));
-        $after = array_sum(array_map(static fn (FoodOfBatch $one): float => $one->gramsAfter(count($one->layer->steps)), $foods));
-        $shares = [];
-        foreach ($foods as $one) {
-            $shares[$one->of->number] = ($shares[$one->of->number] ?? 0.0) + $one->gramsAfter(count($one->layer->steps));
-        }
         $phases = PanWork::phases($foods[0]->way(), self::minutes($foods[0]) > 0 ? self::minutes($foods[0]) : null);
+        $salt = array_sum(array_map(static fn (FoodOfBatch $one): float => $one->saltGrams(), $foods));
 
-        return [new PrepAct(
-            "pan:$key", ActKind::Cook, new Statement('act.pan', ['foods' => $names, 'how' => $foods[0]->way()]), $names, $before, $after,
-            max(1, (int) ceil($before / $batch->panGrams / FillingActs::LITTLE_OVER)), $phases,
-            array_map(static fn (int $number, float $grams): PieShare => new PieShare($number, $grams), array_keys($shares), $shares),
-            [new Statement('prep.one-weight', ['foods' => $names]), ...(count($names) > 1 ? [new Statement('prep.first-in', ['food' => $names[0], 'foods' => array_slice($names, 1)])] : []), new Statement('prep.hot-fat')],
-            0.0, array_sum(array_map(static fn (FoodOfBatch $one): float => array_sum(array_map(static fn ($step): float => $step->saltGrams, $one->layer->steps)) * $one->of->times(), $foods)),
-        )];
+        return [
+            new PrepAct(
+                "pan:$key", ActKind::Cook, new Statement('act.pan', ['foods' => $names, 'how' => $foods[0]->way()]), $names, $before,
+                array_sum(array_map(static fn (FoodOfBatch $one): float => $one->cookedGrams(), $foods)), $batch->pans($before), $phases,
+                PieShare::each($foods, static fn (FoodOfBatch $one): float => $one->cookedGrams()),
+                [new Statement('prep.one-weight', ['foods' => $names]), ...(count($names) > 1 ? [new Statement('prep.first-in', ['food' => $names[0], 'foods' => array_slice($names, 1)])] : []), ...FillingActs::says($phases, $salt > 0)],
+                0.0, $salt,
+            ),
+            ...CoolingActs::of("cool:$key", new Statement('act.cool-pan', ['foods' => $names]), $foods, $batch),
+        ];
     }
 
     /** Minutes that its way takes, of the table; what takes longest goes in first. */
     private static function minutes(FoodOfBatch $one): float
     {
-        foreach (Pantry::preparations($one->layer->food->id) as $way) {
-            if (strcasecmp($way->name, $one->way()) === 0) {
-                return ($way->minutesLow + $way->minutesHigh) / 2;
-            }
-        }
+        $known = Pantry::preparation($one->layer->food->id, $one->way());
 
-        return array_sum(array_map(static fn (Phase $phase): float => $phase->minutes, PanWork::phases($one->way(), null)));
+        return $known?->minutes() ?? array_sum(array_map(static fn (Phase $phase): float => $phase->minutes, PanWork::phases($one->way(), null)));
     }
 }

@@ -12,7 +12,6 @@ use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Food\Trim;
-use Hojaldre\Core\Pastry\Glaze;
 
 /** All that has to be bought for a batch: each food once, untrimmed, less what is in the stores, in packs. */
 final readonly class ShoppingList
@@ -21,6 +20,9 @@ final readonly class ShoppingList
     private const GLAZE_LID_GRAMS = 12.0;
 
     private const GLAZE_FOLD_GRAMS = 4.0;
+
+    /** What a glaze is made of; the little cream beside a yolk is not worth a line. */
+    private const GLAZES = ['egg' => 'egg', 'yolk' => 'egg-yolk', 'milk' => 'whole-milk'];
 
     /** What a food is sold in, the first that it has. */
     private const PACKS = ['pack', 'tub', 'block', 'carton', 'tin', 'jar', 'bunch', 'sheet'];
@@ -67,9 +69,9 @@ final readonly class ShoppingList
             foreach ($one->pie->seasonings as $part) {
                 $add($part->food, $part->grams() * $one->times());
             }
-            $glaze = $one->pie->crust->lid?->glaze;
-            if ($glaze === Glaze::Egg || $glaze === Glaze::Yolk) {
-                $add(Pantry::food($glaze === Glaze::Egg ? 'egg' : 'egg-yolk'), $one->line->count * ($one->folded() === null ? self::GLAZE_LID_GRAMS : self::GLAZE_FOLD_GRAMS));
+            $glaze = self::GLAZES[$one->pie->crust->lid?->glaze->value] ?? null;
+            if ($glaze !== null) {
+                $add(Pantry::food($glaze), $one->line->count * ($one->folded() === null ? self::GLAZE_LID_GRAMS : self::GLAZE_FOLD_GRAMS));
             }
         }
         foreach ($pastry->doughs as $plan) {

@@ -18,26 +18,18 @@ final readonly class DoughFood
     /** Air that stays in a kneaded lump, of its volume (judgement). */
     private const AIR_SHARE = 0.03;
 
-    /** Salt is ash to the last gram (definition). */
-    private const SALT = ['ash' => 100.0, 'salt' => 100.0];
-
-    /** By weight of its parts; the allergens of all of them. */
+    /** By weight of its parts, salt as ash to the last gram; the allergens of all of them. */
     public static function of(Formula $formula): Food
     {
-        $sum = array_fill_keys(['water', 'protein', 'fat', 'carbohydrate', 'fibre', 'ash', 'salt'], 0.0);
+        $parts = [[new Composition(0, 0, 0, 0, 0, 100, 100), $formula->saltPercent]];
         $allergens = [];
         foreach ($formula->parts() as $part) {
-            foreach ([...$part->food->per100g->parts(), 'salt' => $part->food->per100g->salt] as $name => $grams) {
-                $sum[$name] += $part->percent * $grams;
-            }
+            $parts[] = [$part->food->per100g, $part->percent];
             foreach ($part->food->allergens as $allergen) {
                 $allergens[$allergen->value] = $allergen;
             }
         }
-        foreach (self::SALT as $name => $grams) {
-            $sum[$name] += $formula->saltPercent * $grams;
-        }
-        $per100g = new Composition(...array_map(static fn (float $one): float => round($one / $formula->totalPercent(), 2), $sum));
+        $per100g = Composition::mixed($parts)->rounded();
         $gramsPerMl = round(Thermal::of($per100g, 20)->density() / 1000 * (1 - self::AIR_SHARE), 3);
 
         return new Food(
