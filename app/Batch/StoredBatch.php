@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Batch;
 
 use App\Kitchen\Kitchen;
+use App\Kitchen\OfKitchen;
 use App\Kitchen\User;
 use App\Problem\Problem;
 use Hojaldre\Core\Batch\Batch;
@@ -30,6 +31,7 @@ use Illuminate\Support\Carbon;
 final class StoredBatch extends Model
 {
     use HasUuids;
+    use OfKitchen;
 
     protected $table = 'batches';
 
@@ -72,18 +74,5 @@ final class StoredBatch extends Model
     public function document(): Batch
     {
         return DocumentReader::read(Batch::class, $this->batch);
-    }
-
-    /**
-     * The kitchen comes first in every key, so it is named in every write too.
-     *
-     * @param  Builder<static>  $query
-     * @return Builder<static>
-     */
-    protected function setKeysForSaveQuery($query): Builder
-    {
-        parent::setKeysForSaveQuery($query);
-
-        return $query->where('kitchen_id', $this->kitchen_id);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pie;
 
 use App\Kitchen\Kitchen;
+use App\Kitchen\OfKitchen;
 use App\Kitchen\User;
 use App\Problem\Problem;
 use Hojaldre\Core\Document\DocumentWriter;
@@ -32,6 +33,7 @@ use Illuminate\Support\Facades\DB;
 final class StoredPie extends Model
 {
     use HasUuids;
+    use OfKitchen;
 
     protected $table = 'pies';
 
@@ -131,18 +133,5 @@ final class StoredPie extends Model
         ]);
 
         return $this;
-    }
-
-    /**
-     * The kitchen comes first in every key, so it is named in every write too.
-     *
-     * @param  Builder<static>  $query
-     * @return Builder<static>
-     */
-    protected function setKeysForSaveQuery($query): Builder
-    {
-        parent::setKeysForSaveQuery($query);
-
-        return $query->where('kitchen_id', $this->kitchen_id);
     }
 }

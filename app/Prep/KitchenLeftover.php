@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Prep;
 
 use App\Kitchen\Kitchen;
+use App\Kitchen\OfKitchen;
 use App\Problem\Problem;
 use Hojaldre\Core\Refusal\Refused;
 use Hojaldre\Core\Safety\Kept;
 use Hojaldre\Core\Safety\KeptIn;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUuids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -32,6 +32,7 @@ use Illuminate\Support\Carbon;
 final class KitchenLeftover extends Model
 {
     use HasUuids;
+    use OfKitchen;
 
     protected $table = 'kitchen_leftovers';
 
@@ -58,18 +59,5 @@ final class KitchenLeftover extends Model
             'kitchen_id' => $kitchen->id, 'kept' => $wish->kept, 'place' => $wish->place, 'name' => $wish->name, 'grams' => $wish->grams, 'pieces' => $wish->pieces,
             'put_on' => now()->startOfDay(), 'use_by' => now()->startOfDay()->addDays($days), 'put_by' => $by,
         ]);
-    }
-
-    /**
-     * The kitchen comes first in every key, so it is named in every write too.
-     *
-     * @param  Builder<static>  $query
-     * @return Builder<static>
-     */
-    protected function setKeysForSaveQuery($query): Builder
-    {
-        parent::setKeysForSaveQuery($query);
-
-        return $query->where('kitchen_id', $this->kitchen_id);
     }
 }
