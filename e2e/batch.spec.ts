@@ -243,6 +243,20 @@ test("what is left over is put away with its use-by and offered to the next batc
     .getByRole("button", { name: /^Use Shortcrust, trimmings, .* in this batch$/ })
     .first()
     .click();
+  await expect(before.getByText(/: used\. So much less is made\./)).toBeVisible();
+  await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
+  await page.goto(`/k/${kitchen}/pastry/${id}`);
+  await expect(entry(page, "Dough from before")).toHaveValue(/\d+ g/);
+  await expect(page.getByText(/what is needed beside what is there/)).toBeVisible();
+  await type(page, "Dough from before", "0 g");
+  await expect(page.getByText(/what is needed\./)).toBeVisible();
+  await page.goto(`/k/${kitchen}/prep/${id}?show=left`);
+  await page.getByRole("button", { name: /^Shortcrust, trimmings, .*: into the fridge$/ }).click();
+  await page.goto(`/k/${kitchen}/batches/${id}`);
+  await before
+    .getByRole("button", { name: /^Use Shortcrust, trimmings, .* in this batch$/ })
+    .first()
+    .click();
   await expect(before.getByText(/: used\./)).toBeVisible();
   await before.getByRole("button", { name: "Undo" }).click();
   await expect(before.getByRole("button", { name: /^Use Shortcrust/ }).first()).toBeVisible();

@@ -18,6 +18,7 @@ final readonly class BatchLineAnswer
 {
     /**
      * @param  string  $pie  its uuid
+     * @param  string  $doughFood  id of its dough
      * @param  bool  $isFolded  counted in pieces and not in tins
      */
     private function __construct(
@@ -27,6 +28,7 @@ final readonly class BatchLineAnswer
         public bool $isFolded,
         public float $portions,
         public string $dough,
+        public string $doughFood,
         public SectionAnswer $section,
     ) {
     }
@@ -34,7 +36,7 @@ final readonly class BatchLineAnswer
     public static function of(PieOfBatch $one, Words $words): self
     {
         return new self(
-            $one->line->pie, $one->pie->name, $words->say(TinWords::label($one->pie->tin)), $one->folded() !== null, round($one->portions(), 1), $one->pie->crust->dough->name,
+            $one->line->pie, $one->pie->name, $words->say(TinWords::label($one->pie->tin)), $one->folded() !== null, round($one->portions(), 1), $one->pie->crust->dough->name, $one->pie->crust->dough->id,
             SectionAnswer::of(Section::of(Weights::of($one->pie)), $words),
         );
     }

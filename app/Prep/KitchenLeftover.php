@@ -24,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property float|null $grams
  * @property int|null $pieces
+ * @property string|null $food_id
  * @property Carbon $put_on
  * @property Carbon $use_by
  * @property string $put_by
@@ -36,7 +37,7 @@ final class KitchenLeftover extends Model
 
     protected $table = 'kitchen_leftovers';
 
-    protected $fillable = ['kitchen_id', 'kept', 'place', 'name', 'grams', 'pieces', 'put_on', 'use_by', 'put_by', 'gone'];
+    protected $fillable = ['kitchen_id', 'kept', 'place', 'name', 'grams', 'pieces', 'food_id', 'put_on', 'use_by', 'put_by', 'gone'];
 
     protected $casts = ['kept' => Kept::class, 'place' => KeptIn::class, 'grams' => 'float', 'pieces' => 'integer', 'put_on' => 'immutable_date', 'use_by' => 'immutable_date'];
 
@@ -56,7 +57,7 @@ final class KitchenLeftover extends Model
         $days = $wish->kept->days($wish->place) ?? throw Refused::because('not-frozen', '/place');
 
         return self::query()->create([
-            'kitchen_id' => $kitchen->id, 'kept' => $wish->kept, 'place' => $wish->place, 'name' => $wish->name, 'grams' => $wish->grams, 'pieces' => $wish->pieces,
+            'kitchen_id' => $kitchen->id, 'kept' => $wish->kept, 'place' => $wish->place, 'name' => $wish->name, 'grams' => $wish->grams, 'pieces' => $wish->pieces, 'food_id' => $wish->food,
             'put_on' => now()->startOfDay(), 'use_by' => now()->startOfDay()->addDays($days), 'put_by' => $by,
         ]);
     }

@@ -15,11 +15,12 @@ use Hojaldre\Core\Safety\KeptIn;
 final readonly class LeftOfBatchAnswer
 {
     /**
+     * @param  string|null  $food  id of the dough that it is
      * @param  float|null  $grams  null where it is counted
      * @param  int|null  $pieces  null where it is weighed
      * @param  int|null  $freezerDays  null where it is not frozen
      */
-    private function __construct(public Kept $kept, public string $name, public string $says, public ?float $grams, public ?int $pieces, public int $fridgeDays, public ?int $freezerDays)
+    private function __construct(public Kept $kept, public string $name, public ?string $food, public string $says, public ?float $grams, public ?int $pieces, public int $fridgeDays, public ?int $freezerDays)
     {
     }
 
@@ -29,7 +30,7 @@ final readonly class LeftOfBatchAnswer
         $pieces = $one->pieces > 0 ? $one->pieces : null;
 
         return new self(
-            $one->kept, $one->name, LeftoverAnswer::says($one->kept, $one->name, $grams, $pieces, $words), $grams, $pieces, $one->kept->days(KeptIn::Fridge) ?? 0, $one->kept->days(KeptIn::Freezer),
+            $one->kept, $one->name, $one->food === '' ? null : $one->food, LeftoverAnswer::says($one->kept, $one->name, $grams, $pieces, $words), $grams, $pieces, $one->kept->days(KeptIn::Fridge) ?? 0, $one->kept->days(KeptIn::Freezer),
         );
     }
 }

@@ -17,18 +17,20 @@ final readonly class LeftoverAnswer
     /**
      * @param  string  $id  uuid
      * @param  string  $says  what it is and how much
+     * @param  float|null  $grams  null where it is counted
+     * @param  string|null  $food  id of the dough that it is
      * @param  string  $putOn  date
      * @param  string  $useBy  date
      * @param  bool  $isPast  it must not be used any more
      */
-    private function __construct(public string $id, public Kept $kept, public KeptIn $place, public string $says, public string $putOn, public string $useBy, public bool $isPast, public string $putBy)
+    private function __construct(public string $id, public Kept $kept, public KeptIn $place, public string $says, public ?float $grams, public ?string $food, public string $putOn, public string $useBy, public bool $isPast, public string $putBy)
     {
     }
 
     public static function of(KitchenLeftover $one, Words $words): self
     {
         return new self(
-            $one->id, $one->kept, $one->place, self::says($one->kept, $one->name, $one->grams, $one->pieces, $words),
+            $one->id, $one->kept, $one->place, self::says($one->kept, $one->name, $one->grams, $one->pieces, $words), $one->grams, $one->food_id,
             $one->put_on->toDateString(), $one->use_by->toDateString(), $one->use_by->isBefore(now()->startOfDay()), $one->put_by,
         );
     }

@@ -17,12 +17,14 @@ use Hojaldre\Core\Safety\KeptIn;
 #[Schema('LeftoverWish')]
 final readonly class LeftoverWish implements Judged
 {
+    /** @param  string|null  $food  id of the dough that it is; null of anything else */
     public function __construct(
         public Kept $kept,
         public KeptIn $place,
         #[Text(1, 120)] public string $name,
         #[Number(1, 100000, 'g')] public ?float $grams,
         #[Whole(1, 500)] public ?int $pieces,
+        #[Text(1, 40, '^[a-z0-9][a-z0-9-]*$')] public ?string $food,
     ) {
     }
 

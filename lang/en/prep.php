@@ -39,6 +39,7 @@ return [
     'cut.root-hard' => 'Even in dice of {cutMm} it is still hard after the {outMinutes} of this bake. Cook it before, or bake longer.',
     'cut.slice' => 'In slices of {cutMm}.',
     'cut.dice' => 'In dice of {cutMm}.',
+    'prep.dough-from-before' => 'With {beforeGrams} from before: thaw it in the fridge over night, roll it with the new dough. It has been worked once: knead no more.',
     'prep.flour-raw' => 'Raw flour is raw food: wash hands and board.',
     'prep.raw-meat' => 'Raw meat: its own board and knife, then the fridge until it goes in.',
     'prep.hot-fat' => 'Wet food in hot fat spits: put it in gently.',

@@ -17,9 +17,10 @@ final readonly class DoughChoice
     /**
      * @param  string  $dough  id of its food
      * @param  float  $vesselLitres  that the bowl, processor or mixer holds, l
-     * @param  float|null  $madeGrams  of dough that is there; null to make what is needed
+     * @param  float|null  $madeGrams  of dough that is made; null to make what is needed
      * @param  Board|null  $sheet  of a bought dough, the size of one sheet; null where it is a block
      * @param  list<RestName>  $skipped  rests that are left out
+     * @param  float  $fromBeforeGrams  of it that an earlier batch left over: so much less is made
      */
     public function __construct(
         #[Text(1, 40, '^[a-z0-9][a-z0-9-]*$')] public string $dough,
@@ -29,6 +30,7 @@ final readonly class DoughChoice
         #[Number(20, 50000, 'g')] public ?float $madeGrams,
         public ?Board $sheet,
         #[ListOf(RestName::class, 4)] public array $skipped,
+        #[Number(0, 50000, 'g')] public float $fromBeforeGrams = 0.0,
     ) {
     }
 

@@ -55,7 +55,7 @@ final readonly class DoughPlan
         $needed = array_sum(array_map(static fn (Cutting $one): float => $one->grams(), $needs));
         foreach ($folded as $at => $one) {
             $there = $choice->madeGrams === null || $needed <= 0 ? $needs[$at]->grams()
-                : max(0.0, ($choice->madeGrams / (1 + DoughNeed::LOST_SHARE) - $rolled) * $needs[$at]->grams() / $needed);
+                : max(0.0, (($choice->madeGrams + $choice->fromBeforeGrams) / (1 + DoughNeed::LOST_SHARE) - $rolled) * $needs[$at]->grams() / $needed);
             $uses[] = self::folded($one, $choice, $dough, $needs[$at], $there);
         }
         usort($uses, static fn (DoughUse $a, DoughUse $b): int => $a->of->number <=> $b->of->number);
@@ -79,16 +79,16 @@ final readonly class DoughPlan
         return $this->rolledGrams() + $this->lostGrams();
     }
 
-    /** What is made: as much as is there, or as much as is needed. */
+    /** What is made: as much as was chosen, or as is needed beside what there is from before. */
     public function madeGrams(): float
     {
-        return $this->choice->madeGrams ?? $this->neededGrams();
+        return $this->choice->madeGrams ?? max(0.0, $this->neededGrams() - $this->choice->fromBeforeGrams);
     }
 
-    /** Dough that is made and not rolled, g; less than nothing where it is short. */
+    /** Dough that is there and not rolled, g; less than nothing where it is short. */
     public function overGrams(): float
     {
-        return $this->madeGrams() - $this->neededGrams();
+        return $this->madeGrams() + $this->choice->fromBeforeGrams - $this->neededGrams();
     }
 
     /** Raw trimmings and scraps. */
@@ -104,7 +104,7 @@ final readonly class DoughPlan
 
     public function water(): ?WaterNeed
     {
-        return $this->formula === null || $this->formula->liquidPercent() <= 0 ? null : WaterNeed::of($this->formula, $this->tookPercents);
+        return $this->formula === null || $this->formula->liquidPercent() <= 0 || $this->madeGrams() <= 0 ? null : WaterNeed::of($this->formula, $this->tookPercents);
     }
 
     /** @return list<Statement> */

@@ -52,6 +52,30 @@ final class PastryPlanTest extends TestCase
         self::assertSame([], $plan->remarks());
     }
 
+    public function test_dough_from_before_is_so_much_less_to_make(): void
+    {
+        $need = 1.01 * 2 * M_PI_4 * 33 * 33 * 0.3 * 1.16;
+        $quiches = [[self::QUICHE, 2, TroutQuiche::pie()]];
+        $some = self::plan($quiches, self::choice(null, 150));
+        self::assertEqualsWithDelta($need - 150, $some->madeGrams(), 0.01);
+        self::assertEqualsWithDelta(($need - 150) / 1.763, (float) $some->flourGrams(), 0.01);
+        self::assertEqualsWithDelta(0.0, $some->overGrams(), 1e-9);
+        $enough = self::plan($quiches, self::choice(null, 700));
+        self::assertSame(0.0, $enough->madeGrams());
+        self::assertEqualsWithDelta(700 - $need, $enough->overGrams(), 0.01, 'the rest stays');
+        self::assertNull($enough->water(), 'nothing is mixed');
+        $chosen = self::plan($quiches, self::choice(500, 150));
+        self::assertSame(500.0, $chosen->madeGrams());
+        self::assertEqualsWithDelta(650 - $need, $chosen->overGrams(), 0.01);
+    }
+
+    public function test_dough_from_before_gives_folded_pieces_too(): void
+    {
+        $folds = [[self::FOLDS, 12, OtherPies::folds()]];
+        $half = self::plan($folds)->madeGrams() / 2;
+        self::assertEqualsWithDelta(self::plan($folds, self::choice(2 * $half))->uses[0]->rolledGrams, self::plan($folds, self::choice($half, $half))->uses[0]->rolledGrams, 0.01);
+    }
+
     public function test_pies_of_one_dough_are_made_together_and_others_apart(): void
     {
         $puff = TroutQuiche::pie();
@@ -196,6 +220,11 @@ final class PastryPlanTest extends TestCase
         $formula = HouseDoughs::of('shortcrust');
 
         return PastryPlan::of(new Batch('Test', array_map(static fn (PieOfBatch $one): BatchLine => $one->line, $pies), $choice === null ? [] : [$choice], $celsius), $pies, $formula === null ? [] : ['shortcrust' => $formula], []);
+    }
+
+    private static function choice(?float $madeGrams, float $fromBeforeGrams = 0.0): DoughChoice
+    {
+        return new DoughChoice('shortcrust', Board::usual(), Vessel::Bowl, 6, $madeGrams, null, [], $fromBeforeGrams);
     }
 
     /** @param  list<array{string, int, Pie}>  $lines */

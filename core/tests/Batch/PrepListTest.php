@@ -6,6 +6,7 @@ namespace Hojaldre\Core\Tests\Batch;
 
 use Hojaldre\Core\Batch\Batch;
 use Hojaldre\Core\Batch\BatchLine;
+use Hojaldre\Core\Batch\DoughChoice;
 use Hojaldre\Core\Batch\FoldChoice;
 use Hojaldre\Core\Batch\PastryPlan;
 use Hojaldre\Core\Batch\PieOfBatch;
@@ -20,10 +21,12 @@ use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Food\Roots;
 use Hojaldre\Core\Food\Trim;
 use Hojaldre\Core\Pastry\Dough\HouseDoughs;
+use Hojaldre\Core\Pastry\Dough\Vessel;
 use Hojaldre\Core\Pastry\Glaze;
 use Hojaldre\Core\Pastry\Lid;
 use Hojaldre\Core\Pastry\Rolled\LiningChoice;
 use Hojaldre\Core\Pastry\Seal;
+use Hojaldre\Core\Pastry\Sheet\Board;
 use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
@@ -166,6 +169,22 @@ final class PrepListTest extends TestCase
         self::assertSame(30.0, self::prep([[TroutQuiche::pie(), 1]])->acts[0]->waitMinutes);
         self::assertEqualsWithDelta(20.0, self::act(self::prep([[TroutQuiche::pie(), 1]])->acts, 'line:shortcrust')->waitMinutes, 1e-9);
         self::assertSame(0.0, self::act(self::prep([[TroutQuiche::pie(), 1]])->acts, 'cut:leeks')->waitMinutes, 'nothing waits for a knife');
+    }
+
+    public function test_dough_that_is_there_from_before_is_not_mixed_again(): void
+    {
+        $acts = static function (float $fromBefore): array {
+            $pies = [new PieOfBatch(1, self::line(1, 1), TroutQuiche::pie())];
+            $batch = new Batch('Test', [$pies[0]->line], [new DoughChoice('shortcrust', Board::usual(), Vessel::Bowl, 6, null, null, [], $fromBefore)], 20);
+            $formula = HouseDoughs::of('shortcrust');
+
+            return PrepList::of($batch, $pies, PastryPlan::of($batch, $pies, $formula === null ? [] : ['shortcrust' => $formula], []))->acts;
+        };
+        // one tin takes a disc of 33 cm, 297.6 g, and a hundredth of it for the bowl
+        self::assertEqualsWithDelta(1.01 * 297.6 - 100, self::act($acts(100), 'dough:shortcrust')->beforeGrams, 0.1);
+        self::assertNotContains('dough:shortcrust', array_map(static fn (PrepAct $one): string => $one->id, $acts(400)));
+        self::assertSame(['prep.dough-from-before'], array_map(static fn (Statement $one): string => $one->code, self::act($acts(400), 'line:shortcrust')->says));
+        self::assertSame([], self::act($acts(0), 'line:shortcrust')->says);
     }
 
     public function test_a_raw_root_in_a_closed_fold_is_cut_small_because_it_must_cook(): void

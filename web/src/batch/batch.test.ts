@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { doughChanged, lineChanged, newBatch, newLine } from "./batch";
+import { doughChanged, doughFromBefore, lineChanged, newBatch, newLine } from "./batch";
 
 describe("a batch", () => {
   const batch = newBatch("Saturday", [newLine("a", 2), newLine("b", 12)]);
@@ -25,5 +25,16 @@ describe("a batch", () => {
     const again = doughChanged(made, "puff", (choice) => ({ ...choice, skipped: ["temper"] }));
     expect(again.doughs).toHaveLength(1);
     expect(again.doughs[0]).toMatchObject({ madeGrams: 900, skipped: ["temper"] });
+  });
+
+  it("takes dough from before, more of it when there is more, and gives it back to the gram", () => {
+    const batch = newBatch("Saturday", [newLine("a", 2)]);
+    const once = doughFromBefore(batch, "shortcrust", 97.4);
+    expect(once.doughs[0]).toMatchObject({ dough: "shortcrust", fromBeforeGrams: 97.4 });
+    const twice = doughFromBefore(once, "shortcrust", 50.2);
+    expect(twice.doughs[0]?.fromBeforeGrams).toBe(147.6);
+    expect(doughFromBefore(twice, "shortcrust", -97.4).doughs[0]?.fromBeforeGrams).toBe(50.2);
+    expect(doughFromBefore(once, "shortcrust", -200).doughs[0]?.fromBeforeGrams).toBe(0);
+    expect(batch.doughs).toEqual([]);
   });
 });

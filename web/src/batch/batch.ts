@@ -12,6 +12,13 @@ export const newBatch = (name: string, lines: BatchLine[]): Batch => ({
   panGrams: defaults.panGrams,
 });
 
+/** Dough that an earlier batch left over goes into this one: so much less is made; a weight below nothing takes it out again. */
+export const doughFromBefore = (batch: Batch, dough: string, grams: number): Batch =>
+  doughChanged(batch, dough, (choice) => ({
+    ...choice,
+    fromBeforeGrams: Math.max(0, Math.round((choice.fromBeforeGrams + grams) * 10) / 10),
+  }));
+
 /** One line of a batch changed. */
 export const lineChanged = (batch: Batch, pie: string, by: (line: BatchLine) => BatchLine): Batch => ({
   ...batch,

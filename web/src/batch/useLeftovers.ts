@@ -27,10 +27,14 @@ export function useLeftovers(kitchen: string) {
         body: { gone },
       }),
     );
-  const gone = (one: Leftover, how: "used" | "thrown") =>
+  /** @param takeBack  what else is undone with it */
+  const gone = (one: Leftover, how: "used" | "thrown", more = "", takeBack = () => {}) =>
     write(tell(one.id, how), {
-      words: `${one.says}: ${how === "used" ? "used" : "thrown away"}.`,
-      undo: () => void write(tell(one.id, "there"), null),
+      words: `${one.says}: ${how === "used" ? "used" : "thrown away"}.${more}`,
+      undo: () => {
+        takeBack();
+        void write(tell(one.id, "there"), null);
+      },
     });
   const put = async (wish: LeftoverWish) => {
     const made = answer(api.POST("/kitchens/{kitchen}/leftovers", { params: { path: { kitchen } }, body: wish }));

@@ -32,7 +32,7 @@ final readonly class PrepList
     /** @param  list<PieOfBatch>  $pies */
     public static function of(Batch $batch, array $pies, PastryPlan $pastry): self
     {
-        $doughs = array_map(self::mixing(...), array_values(array_filter($pastry->doughs, static fn (DoughPlan $one): bool => $one->formula !== null)));
+        $doughs = array_map(self::mixing(...), array_values(array_filter($pastry->doughs, static fn (DoughPlan $one): bool => $one->formula !== null && $one->madeGrams() > 0)));
         usort($doughs, static fn (PrepAct $a, PrepAct $b): int => $b->waitMinutes <=> $a->waitMinutes);
 
         return new self([
@@ -69,7 +69,8 @@ final readonly class PrepList
         return new PrepAct(
             'line:'.$plan->dough->id, ActKind::Line, new Statement($isAllFolded ? 'act.cut-discs' : 'act.line', ['food' => $plan->dough->name, 'pieces' => $pieces]), [$plan->dough->name],
             $plan->rolledGrams(), null, 1, [new Phase(PhaseName::Work, self::ROLL_MINUTES + $minutes)],
-            array_map(static fn ($use): PieShare => new PieShare($use->of->number, $use->rolledGrams), $plan->uses), [],
+            array_map(static fn ($use): PieShare => new PieShare($use->of->number, $use->rolledGrams), $plan->uses),
+            $plan->choice->fromBeforeGrams > 0 ? [new Statement('prep.dough-from-before', ['beforeGrams' => $plan->choice->fromBeforeGrams])] : [],
             $chill === [] ? 0.0 : $chill[0]->usualMinutes, food: $plan->dough->id,
         );
     }

@@ -164,7 +164,8 @@ export const defaults = {
         "vesselLitres": 6,
         "madeGrams": null,
         "sheet": null,
-        "skipped": []
+        "skipped": [],
+        "fromBeforeGrams": 0
     },
     "kitchenCelsius": 21,
     "panGrams": 600,

@@ -1319,6 +1319,8 @@ export interface components {
             isFolded: boolean;
             portions: number;
             dough: string;
+            /** @description id of its dough */
+            doughFood: string;
             section: components["schemas"]["Section"];
         };
         BatchSummary: {
@@ -1631,6 +1633,8 @@ export interface components {
             sheet: components["schemas"]["Board"] | null;
             /** @description rests that are left out */
             skipped: components["schemas"]["RestName"][];
+            /** @description g; of it that an earlier batch left over: so much less is made */
+            fromBeforeGrams: number;
         };
         /** @description What commonly goes into a dough, by what it is there for: ids of foods (common practice, no source). */
         DoughFoods: {
@@ -2145,6 +2149,8 @@ export interface components {
         LeftOfBatch: {
             kept: components["schemas"]["Kept"];
             name: string;
+            /** @description id of the dough that it is */
+            food: string | null;
             says: string;
             /** @description null where it is counted */
             grams: number | null;
@@ -2165,6 +2171,10 @@ export interface components {
             place: components["schemas"]["KeptIn"];
             /** @description what it is and how much */
             says: string;
+            /** @description null where it is counted */
+            grams: number | null;
+            /** @description id of the dough that it is */
+            food: string | null;
             /** @description date */
             putOn: string;
             /** @description date */
@@ -2185,6 +2195,7 @@ export interface components {
             name: string;
             grams: number | null;
             pieces: number | null;
+            food: string | null;
         };
         Leftovers: {
             /** @description what must be used first at the top */

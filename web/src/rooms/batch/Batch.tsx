@@ -2,11 +2,11 @@ import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { leftoversQuery } from "../../api/batchQueries";
-import type { Batch, BatchLine, PieSummary } from "../../api/client";
+import type { Batch, BatchLine, Leftover, PieSummary } from "../../api/client";
 import { piesQuery } from "../../api/queries";
 import { readWords } from "../../api/words";
 import { BatchHead } from "../../batch/BatchHead";
-import { lineChanged, newLine } from "../../batch/batch";
+import { doughFromBefore, lineChanged, newLine } from "../../batch/batch";
 import { type InBatch, OpenBatch } from "../../batch/OpenBatch";
 import { useLeftovers } from "../../batch/useLeftovers";
 import { SmallCutaway } from "../../draw/SmallCutaway";
@@ -150,7 +150,12 @@ function BatchRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
               ))}
             </Box>
           </Part>
-          <LeftFromBefore kitchen={kitchen} mayWrite={mayWrite} />
+          <LeftFromBefore
+            kitchen={kitchen}
+            mayWrite={mayWrite}
+            doughs={stored.lines.map((line) => line.doughFood)}
+            change={change}
+          />
         </Box>
       </Box>
     </Box>
@@ -158,9 +163,25 @@ function BatchRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
 }
 
 /** What an earlier batch left over is offered to this one. */
-function LeftFromBefore({ kitchen, mayWrite }: { kitchen: string; mayWrite: boolean }) {
+function LeftFromBefore({
+  kitchen,
+  mayWrite,
+  doughs,
+  change,
+}: {
+  kitchen: string;
+  mayWrite: boolean;
+  doughs: string[];
+  change: (by: (batch: Batch) => Batch) => void;
+}) {
   const { data } = useQuery(leftoversQuery(kitchen));
   const { said, trouble, gone } = useLeftovers(kitchen);
+  const use = (one: Leftover) => {
+    const { food, grams: weight } = one;
+    if (food === null || weight === null || !doughs.includes(food)) return gone(one, "used");
+    change((now) => doughFromBefore(now, food, weight));
+    return gone(one, "used", " So much less is made.", () => change((now) => doughFromBefore(now, food, -weight)));
+  };
   const usable = data?.filter((one) => !one.isPast) ?? [];
   if (usable.length === 0 && !said) return null;
   return (
@@ -181,7 +202,7 @@ function LeftFromBefore({ kitchen, mayWrite }: { kitchen: string; mayWrite: bool
                 look="plain"
                 minHeight="44px"
                 aria-label={`Use ${one.says} in this batch`}
-                onClick={() => void gone(one, "used")}
+                onClick={() => void use(one)}
               >
                 Use it
               </Button>

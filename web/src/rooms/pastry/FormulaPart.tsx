@@ -106,7 +106,7 @@ export function FormulaPart({ kitchen, plan, mayWrite, put, choose }: Props) {
       )}
       <Box color="ink2" fontSize="scale" paddingTop="4px">
         {plan.choice.madeGrams === null ? (
-          `Makes ${grams(plan.madeGrams)}: what is needed.`
+          `Makes ${grams(plan.madeGrams)}: what is needed${plan.choice.fromBeforeGrams > 0 ? " beside what is there" : ""}.`
         ) : (
           <>
             Makes {grams(plan.madeGrams)}, {plan.overGrams >= 0.5 && `${grams(plan.overGrams)} more than is rolled.`}
@@ -117,6 +117,20 @@ export function FormulaPart({ kitchen, plan, mayWrite, put, choose }: Props) {
           </>
         )}
       </Box>
+      {plan.choice.fromBeforeGrams > 0 && (
+        <Box color="ink2" fontSize="scale">
+          From before:{" "}
+          <EntryField
+            label="Dough from before"
+            words={grams(plan.choice.fromBeforeGrams)}
+            read={async (words) => {
+              const got = await readWords(kitchen, "weight", words);
+              return got.ok ? { ok: true, value: got.value.value } : got;
+            }}
+            keep={(fromBeforeGrams) => choose((now) => ({ ...now, fromBeforeGrams }))}
+          />
+        </Box>
+      )}
       {plan.remarks.map((remark) => (
         <Box key={remark} borderTop="3px solid {colors.rim}" marginTop="4px" role="status">
           {remark}

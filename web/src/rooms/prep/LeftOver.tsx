@@ -133,6 +133,7 @@ const kept = (one: Prep["left"][number], place: LeftoverWish["place"]): Leftover
   name: one.name,
   grams: one.grams,
   pieces: one.pieces,
+  food: one.food,
 });
 
 function Heading({ children }: { children: React.ReactNode }) {
@@ -150,7 +151,7 @@ function Another({ kitchen, put }: { kitchen: string; put: (wish: LeftoverWish) 
   const [amount, setAmount] = useState<number | null>(null);
   const isCounted = kept === "unbaked-pies" || kept === "baked-pies";
   const add = (place: LeftoverWish["place"]) => {
-    void put({ kept, place, name, grams: isCounted ? null : amount, pieces: isCounted ? amount : null });
+    void put({ kept, place, name, grams: isCounted ? null : amount, pieces: isCounted ? amount : null, food: null });
     setName("");
     setAmount(null);
   };
