@@ -17,3 +17,9 @@ export async function readWords(
     throw thrown;
   }
 }
+
+/** The same for an entry that keeps only the figure. */
+export const readFigure = (kitchen: string, kind: EntryKind, food?: Food) => async (words: string) => {
+  const read = await readWords(kitchen, kind, words, food);
+  return read.ok ? { ok: true as const, value: read.value.value } : read;
+};

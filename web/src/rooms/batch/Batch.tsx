@@ -4,7 +4,7 @@ import { Link } from "react-router";
 import { leftoversQuery } from "../../api/batchQueries";
 import type { Batch, BatchLine, Leftover, PieSummary } from "../../api/client";
 import { piesQuery } from "../../api/queries";
-import { readWords } from "../../api/words";
+import { readFigure } from "../../api/words";
 import { BatchHead } from "../../batch/BatchHead";
 import { doughFromBefore, lineChanged, newLine } from "../../batch/batch";
 import { type InBatch, OpenBatch } from "../../batch/OpenBatch";
@@ -89,20 +89,14 @@ function BatchRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
             <EntryField
               label="Heat of the kitchen"
               words={`${number(present.kitchenCelsius)} °C`}
-              read={async (words) => {
-                const got = await readWords(kitchen, "temperature", words);
-                return got.ok ? { ok: true, value: got.value.value } : got;
-              }}
+              read={readFigure(kitchen, "temperature")}
               keep={(kitchenCelsius) => change((now) => ({ ...now, kitchenCelsius }))}
             />
             . Over 25 °C dough is chilled longer. The largest pan takes{" "}
             <EntryField
               label="Raw food that the largest pan takes"
               words={grams(present.panGrams)}
-              read={async (words) => {
-                const got = await readWords(kitchen, "weight", words);
-                return got.ok ? { ok: true, value: got.value.value } : got;
-              }}
+              read={readFigure(kitchen, "weight")}
               keep={(panGrams) => change((now) => ({ ...now, panGrams }))}
             />{" "}
             at a time.

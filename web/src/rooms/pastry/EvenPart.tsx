@@ -1,6 +1,6 @@
 import { Box, Flex } from "@chakra-ui/react";
 import type { Batch, DoughAndFilling, DoughChoice, DoughUse, WayToEven } from "../../api/client";
-import { readWords } from "../../api/words";
+import { readFigure } from "../../api/words";
 import { lineChanged } from "../../batch/batch";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
@@ -51,10 +51,7 @@ export function EvenPart({ kitchen, use, even, change, choose, madeGrams }: Prop
           <EntryField
             label="Filling in each"
             words={grams(even.eachGrams)}
-            read={async (words) => {
-              const got = await readWords(kitchen, "weight", words);
-              return got.ok ? { ok: true as const, value: got.value.value } : got;
-            }}
+            read={readFigure(kitchen, "weight")}
             keep={(eachGrams) => fold({ eachGrams, settled: null })}
           />{" "}
           each, {even.spoons}

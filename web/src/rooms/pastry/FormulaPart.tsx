@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import type { DoughChoice, DoughPlan, Formula } from "../../api/client";
 import { defaults } from "../../api/generated/defaults";
 import { foodsQuery } from "../../api/queries";
-import { readWords } from "../../api/words";
+import { readFigure } from "../../api/words";
 import { appended, removed, setAt } from "../../pie/pointer";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
@@ -87,10 +87,7 @@ export function FormulaPart({ kitchen, plan, mayWrite, put, choose }: Props) {
                       words={grams((plan.flourGrams ?? 0) * (part.percent / 100))}
                       strong
                       align="right"
-                      read={async (words) => {
-                        const got = await readWords(kitchen, "weight", words);
-                        return got.ok ? { ok: true, value: got.value.value } : got;
-                      }}
+                      read={readFigure(kitchen, "weight")}
                       keep={(flour) => choose((now) => ({ ...now, madeGrams: Math.round(flour * perCent * 10) / 10 }))}
                     />
                   ) : (
@@ -123,10 +120,7 @@ export function FormulaPart({ kitchen, plan, mayWrite, put, choose }: Props) {
           <EntryField
             label="Dough from before"
             words={grams(plan.choice.fromBeforeGrams)}
-            read={async (words) => {
-              const got = await readWords(kitchen, "weight", words);
-              return got.ok ? { ok: true, value: got.value.value } : got;
-            }}
+            read={readFigure(kitchen, "weight")}
             keep={(fromBeforeGrams) => choose((now) => ({ ...now, fromBeforeGrams }))}
           />
         </Box>

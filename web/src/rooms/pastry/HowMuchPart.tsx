@@ -1,7 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { Link } from "react-router";
 import type { Batch, DoughPlan, DoughUse, LiningChoice } from "../../api/client";
-import { readWords } from "../../api/words";
+import { readFigure } from "../../api/words";
 import { lineChanged } from "../../batch/batch";
 import { Choice } from "../../ui/Choice";
 import { EntryField } from "../../ui/EntryField";
@@ -138,10 +138,6 @@ function Lining({
   if (!lining) return null;
   const put = (to: Partial<LiningChoice>) =>
     change((now) => lineChanged(now, use.pie, (line) => ({ ...line, lining: { ...line.lining, ...to } })));
-  const read = async (kind: "weight" | "length", words: string) => {
-    const got = await readWords(kitchen, kind, words);
-    return got.ok ? { ok: true as const, value: got.value.value } : got;
-  };
   const words = [
     RIMS.find(([rim]) => rim === lining.rim)?.[1] ?? "",
     ...(lining.doubleFloor ? ["floor twice"] : []),
@@ -167,7 +163,7 @@ function Lining({
             <EntryField
               label="Width of a strip"
               words={`${number(lining.stripMm)} mm`}
-              read={(typed) => read("length", typed)}
+              read={readFigure(kitchen, "length")}
               keep={(stripMm) => put({ stripMm })}
             />
           </span>
@@ -177,7 +173,7 @@ function Lining({
           <EntryField
             label="Dough for leaves"
             words={grams(lining.decorationGrams)}
-            read={(typed) => read("weight", typed)}
+            read={readFigure(kitchen, "weight")}
             keep={(decorationGrams) => put({ decorationGrams })}
           />
         </span>
@@ -186,7 +182,7 @@ function Lining({
           <EntryField
             label="Dough for patches"
             words={grams(lining.patchGrams)}
-            read={(typed) => read("weight", typed)}
+            read={readFigure(kitchen, "weight")}
             keep={(patchGrams) => put({ patchGrams })}
           />
         </span>

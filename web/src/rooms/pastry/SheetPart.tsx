@@ -1,7 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { Link } from "react-router";
 import type { Batch, CuttingShown, DoughChoice, DoughPlan, DoughUse } from "../../api/client";
-import { readWords } from "../../api/words";
+import { readFigure } from "../../api/words";
 import { lineChanged } from "../../batch/batch";
 import { CutSheet } from "../../draw/CutSheet";
 import { Button } from "../../ui/Button";
@@ -54,13 +54,6 @@ export function SheetPart({ kitchen, plan, shown, show, change, choose, printAt 
   );
 }
 
-function useReadLength(kitchen: string) {
-  return async (words: string) => {
-    const got = await readWords(kitchen, "length", words);
-    return got.ok ? { ok: true as const, value: got.value.value } : got;
-  };
-}
-
 /** The cutter and the thickness of this batch; the design stays as it is. */
 function Cut({
   kitchen,
@@ -73,11 +66,8 @@ function Cut({
   cutting: CuttingShown;
   change: Props["change"];
 }) {
-  const read = useReadLength(kitchen);
-  const readThickness = async (words: string) => {
-    const got = await readWords(kitchen, "thickness", words);
-    return got.ok ? { ok: true as const, value: got.value.value } : got;
-  };
+  const read = readFigure(kitchen, "length");
+  const readThickness = readFigure(kitchen, "thickness");
   const fold = (to: { lengthMm?: number; thicknessMm?: number }) =>
     change((now) => lineChanged(now, use.pie, (line) => ({ ...line, fold: { ...line.fold, ...to, settled: null } })));
   return (
@@ -221,7 +211,7 @@ function ScaleBar({ scale }: { scale: number }) {
 const SHEET = { widthMm: 230, lengthMm: 400 };
 
 function BoardEntries({ kitchen, plan, choose }: Pick<Props, "kitchen" | "plan" | "choose">) {
-  const read = useReadLength(kitchen);
+  const read = readFigure(kitchen, "length");
   const { board, sheet } = plan.choice;
   const cm = (mm: number) => `${number(mm / 10)} cm`;
   return (

@@ -1,7 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import type { DoughWater, WaterLog } from "../../api/client";
-import { readWords } from "../../api/words";
+import { readFigure } from "../../api/words";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { grams, number } from "../../ui/numbers";
@@ -52,10 +52,7 @@ export function WaterPart({ kitchen, dough, water, flourGrams, mayWrite, log, un
     });
     if (done) put([]);
   };
-  const readMass = async (words: string) => {
-    const got = await readWords(kitchen, "weight", words);
-    return got.ok ? { ok: true as const, value: got.value.value } : got;
-  };
+  const readMass = readFigure(kitchen, "weight");
   return (
     <Box as="section" aria-label="Water" borderTop="1.6px solid {colors.rim}" marginTop="12px" paddingTop="6px">
       <Flex as="h2" justify="space-between" fontWeight="650">

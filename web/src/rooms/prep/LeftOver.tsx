@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { leftoversQuery } from "../../api/batchQueries";
 import type { LeftoverWish, Prep } from "../../api/client";
-import { readWords } from "../../api/words";
+import { readFigure } from "../../api/words";
 import { useLeftovers } from "../../batch/useLeftovers";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
@@ -180,11 +180,7 @@ function Another({ kitchen, put }: { kitchen: string; put: (wish: LeftoverWish) 
         label="How much is left"
         words={amount === null ? "" : isCounted ? String(amount) : grams(amount)}
         placeholder={isCounted ? "how many" : "0 g"}
-        read={async (words) => {
-          if (isCounted) return readWhole(words, 1, 500);
-          const got = await readWords(kitchen, "weight", words);
-          return got.ok ? { ok: true as const, value: got.value.value } : got;
-        }}
+        read={isCounted ? (words) => readWhole(words, 1, 500) : readFigure(kitchen, "weight")}
         keep={setAmount}
       />
       <Button minHeight="44px" disabled={!isReady} onClick={() => add("fridge")}>

@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { ApiProblem, answer, api, type Prep, type ShoppingLine } from "../../api/client";
-import { readWords } from "../../api/words";
+import { readFigure } from "../../api/words";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { grams, number } from "../../ui/numbers";
@@ -111,10 +111,7 @@ export function Shop({
                     size="room"
                     label={`${line.name} that is there`}
                     words={grams(line.haveGrams)}
-                    read={async (words) => {
-                      const got = await readWords(kitchen, "weight", words);
-                      return got.ok ? { ok: true as const, value: got.value.value } : got;
-                    }}
+                    read={readFigure(kitchen, "weight")}
                     keep={(have) => void count(line, have)}
                   />
                 ) : (

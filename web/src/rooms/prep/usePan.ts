@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { scaleQuery } from "../../api/batchQueries";
 import type { PrepAct } from "../../api/client";
-import { readWords } from "../../api/words";
+import { readFigure } from "../../api/words";
 import { type Ledger, ledgerOf } from "./ledger";
 import type { Marks } from "./useMarks";
 
@@ -31,10 +31,7 @@ export function usePan(kitchen: string, act: PrepAct, marks: Marks, next: () => 
     });
     if (isLast) next();
   };
-  const readMass = async (words: string) => {
-    const got = await readWords(kitchen, "weight", words);
-    return got.ok ? { ok: true as const, value: got.value.value } : got;
-  };
+  const readMass = readFigure(kitchen, "weight");
   return {
     way,
     setWay,

@@ -2,7 +2,7 @@ import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import type { StoredTin } from "../../api/client";
 import { tinsQuery } from "../../api/queries";
-import { readWords } from "../../api/words";
+import { readFigure } from "../../api/words";
 import { measuresOf, measureWords, reshaped, SHAPES, type Tin, type TinMeasure } from "../../tin/tins";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
@@ -59,8 +59,7 @@ function TinRow({ one, kitchen, stores, mayWrite }: StoreSectionProps & { one: S
   const keep = (tin: Tin) => void stores.putTin({ ...one, tin });
   const read = async (measure: TinMeasure, words: string) => {
     if (measure.kind === "whole") return readWhole(words, 1, 99);
-    const got = await readWords(kitchen, measure.kind, words);
-    return got.ok ? { ok: true as const, value: got.value.value } : got;
+    return readFigure(kitchen, measure.kind)(words);
   };
   return (
     <Box as="li" borderBottom="1px solid {colors.hair}" paddingBlock="6px" data-tin={one.id}>

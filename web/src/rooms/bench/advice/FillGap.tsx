@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { CustardAnswer, CustardLayer, Food, PieDesign } from "../../../api/client";
 import { defaults } from "../../../api/generated/defaults";
 import { custardsQuery, type Fridge, foodsQuery } from "../../../api/queries";
-import { readWords } from "../../../api/words";
+import { readFigure } from "../../../api/words";
 import { Button } from "../../../ui/Button";
 import { EntryField } from "../../../ui/EntryField";
 import { readWhole } from "../../../ui/entry";
@@ -138,8 +138,7 @@ function DairyRow({ food, mostGrams, set, out }: DairyRowProps) {
   const { kitchen } = useBenchContext();
   const read = async (words: string) => {
     if (words.trim() === "" || words.trim() === "enough") return { ok: true as const, value: null };
-    const got = await readWords(kitchen, "mass", words, food);
-    return got.ok ? { ok: true as const, value: got.value.value } : got;
+    return readFigure(kitchen, "mass", food)(words);
   };
   return (
     <Flex justify="space-between" gap="8px" align="baseline">
