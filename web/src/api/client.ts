@@ -84,7 +84,8 @@ export type TypedEntry = Pick<Schemas["EntryWords"], "kind" | "words" | "food"> 
 /** An answer of the API other than the one asked for, or no answer at all. */
 export class ApiProblem extends Error {
   constructor(readonly problem: Problem) {
-    super(problem.mend);
+    // of one thing, where it can be said of one thing
+    super(problem.refusals[0]?.mend ?? problem.mend);
   }
   get isOffline() {
     return this.problem.status === 0;

@@ -1,25 +1,10 @@
-import { useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
-import { ApiProblem, answer, api, type Leftover, type LeftoverWish } from "../api/client";
-
-type Said = { words: string; undo: () => void };
+import { answer, api, type Leftover, type LeftoverWish } from "../api/client";
+import { type Done, useWrite } from "../api/useWrite";
 
 /** Puts away what is left over, and says what became of it; each can be taken back. */
 export function useLeftovers(kitchen: string) {
-  const client = useQueryClient();
-  const [said, setSaid] = useState<Said | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const write = async (call: Promise<unknown>, told: Said | null) => {
-    setTrouble(null);
-    try {
-      await call;
-      setSaid(told);
-    } catch (thrown) {
-      if (!(thrown instanceof ApiProblem)) throw thrown;
-      setTrouble(thrown.problem.refusals[0]?.mend ?? thrown.problem.mend);
-    }
-    await client.invalidateQueries({ queryKey: ["kitchen", kitchen, "leftovers"] });
-  };
+  const { said, setSaid, trouble, write: send } = useWrite(kitchen);
+  const write = (call: Promise<unknown>, told: Done | null) => send("leftovers", call, told);
   const tell = (id: string, gone: "used" | "thrown" | "there") =>
     answer(
       api.PUT("/kitchens/{kitchen}/leftovers/{leftover}/gone", {

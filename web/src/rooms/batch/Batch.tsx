@@ -180,7 +180,7 @@ function LeftFromBefore({
   if (usable.length === 0 && !said) return null;
   return (
     <Part name="Left over from before">
-      {trouble && <Box role="alert">{trouble}</Box>}
+      {trouble && <Box role="alert">{trouble.mend}</Box>}
       <Said said={said} />
       <Box as="ul">
         {usable.map((one) => (

@@ -1,11 +1,11 @@
 import { Box, Flex } from "@chakra-ui/react";
-import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { useQuery } from "@tanstack/react-query";
+import { useEffect } from "react";
+import { Link, useParams } from "react-router";
 import { batchesQuery } from "../../api/batchQueries";
-import { ApiProblem, answer, api, type BatchSummary } from "../../api/client";
+import type { BatchSummary } from "../../api/client";
 import { useMayWrite } from "../../api/useMayWrite";
-import { newBatch } from "../../batch/batch";
+import { useBatchActs } from "../../batch/useBatchActs";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { savedAt } from "../../ui/numbers";
@@ -28,12 +28,12 @@ export default function Batches() {
         </Box>
         <Said said={acts.said} />
         {mayWrite && (
-          <Button look="filled" marginLeft="auto" onClick={() => void acts.begin()}>
+          <Button look="filled" marginLeft="auto" onClick={() => void acts.begin("New batch", [])}>
             New batch
           </Button>
         )}
       </Flex>
-      {acts.trouble && <Notice title="That was not done. Nothing was changed.">{acts.trouble}</Notice>}
+      {acts.trouble && <Notice title="That was not done. Nothing was changed.">{acts.trouble.mend}</Notice>}
       {error && (
         <Notice title="Your batches did not open." acts={<Button onClick={() => refetch()}>Try again</Button>}>
           {error.message}
@@ -84,42 +84,4 @@ function Row({ kitchen, one, away }: { kitchen: string; one: BatchSummary; away:
       )}
     </Flex>
   );
-}
-
-function useBatchActs(kitchen: string) {
-  const client = useQueryClient();
-  const navigate = useNavigate();
-  const [said, setSaid] = useState<{ words: string; undo: () => void } | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const doing = async (act: () => Promise<void>) => {
-    setTrouble(null);
-    try {
-      await act();
-    } catch (thrown) {
-      if (!(thrown instanceof ApiProblem)) throw thrown;
-      setTrouble(thrown.problem.mend);
-    }
-    await client.invalidateQueries({ queryKey: ["kitchen", kitchen, "batches"] });
-  };
-  const away = (one: BatchSummary, isAway: boolean): Promise<void> =>
-    doing(async () => {
-      await answer(
-        api.POST("/kitchens/{kitchen}/batches/{batch}/away", {
-          params: { path: { kitchen, batch: one.id } },
-          body: { away: isAway },
-        }),
-      );
-      setSaid(isAway ? { words: `${one.name} is put away.`, undo: () => void away(one, false) } : null);
-    });
-  const begin = () =>
-    doing(async () => {
-      const made = await answer(
-        api.POST("/kitchens/{kitchen}/batches", {
-          params: { path: { kitchen } },
-          body: { basedOn: 0, batch: newBatch("New batch", []) },
-        }),
-      );
-      void navigate(`/k/${kitchen}/batches/${made.id}`);
-    });
-  return { said, trouble, away, begin };
 }

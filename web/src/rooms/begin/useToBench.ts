@@ -20,7 +20,7 @@ export function useToBench(kitchen: string) {
       navigate(`/k/${kitchen}/bench/${pie.id}`);
     } catch (thrown) {
       if (!(thrown instanceof ApiProblem)) throw thrown;
-      setTrouble(thrown.problem.refusals[0]?.mend ?? thrown.problem.mend);
+      setTrouble(thrown.message);
       setBusy(false);
     }
   };

@@ -17,7 +17,7 @@ export const same = (a: PieDesign, b: PieDesign) => a === b || JSON.stringify(a)
 /** What a problem says to do, where it can say it of one thing. */
 function mendOf(thrown: unknown): string {
   if (!(thrown instanceof ApiProblem)) throw thrown;
-  return thrown.problem.refusals[0]?.mend ?? thrown.problem.mend;
+  return thrown.message;
 }
 
 /**

@@ -2,7 +2,7 @@ import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
 import { pastryQuery } from "../../api/batchQueries";
-import { ApiProblem, type DoughPlan } from "../../api/client";
+import type { DoughPlan } from "../../api/client";
 import { BatchHead } from "../../batch/BatchHead";
 import { doughChanged } from "../../batch/batch";
 import { type InBatch, OpenBatch } from "../../batch/OpenBatch";
@@ -51,10 +51,10 @@ function PastryRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
         }
         acts={<Link to={`/k/${kitchen}/batches/${stored.id}`}>Pies and counts</Link>}
       />
-      {acts.trouble && <Notice title="That was not written down. Nothing was changed.">{acts.trouble}</Notice>}
+      {acts.trouble && <Notice title="That was not written down. Nothing was changed.">{acts.trouble.mend}</Notice>}
       {error && (
         <Notice title="The pastry was not reckoned." acts={<Button onClick={() => refetch()}>Try again</Button>}>
-          {error instanceof ApiProblem ? (error.problem.refusals[0]?.mend ?? error.problem.mend) : error.message}
+          {error.message}
         </Notice>
       )}
       {!error && !data && <Box role="status">Reckoning the dough</Box>}

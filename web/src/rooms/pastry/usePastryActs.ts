@@ -1,28 +1,12 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
-import { ApiProblem, answer, api, type DoughPlan, type Formula, type WaterLog } from "../../api/client";
-
-type Said = { words: string; undo?: () => void };
+import { answer, api, type DoughPlan, type Formula, type WaterLog } from "../../api/client";
+import { type Done, useWrite } from "../../api/useWrite";
 
 /** What is written down of doughs: formulas, what they took; each can be taken back. */
 export function usePastryActs(kitchen: string, batch: string) {
   const client = useQueryClient();
-  const [said, setSaid] = useState<Said | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const write = async (call: Promise<unknown>, told: Said | null): Promise<boolean> => {
-    setTrouble(null);
-    try {
-      await call;
-      setSaid(told);
-      return true;
-    } catch (thrown) {
-      if (!(thrown instanceof ApiProblem)) throw thrown;
-      setTrouble(thrown.problem.refusals[0]?.mend ?? thrown.problem.mend);
-      return false;
-    } finally {
-      await client.invalidateQueries({ queryKey: ["kitchen", kitchen, "pastry"] });
-    }
-  };
+  const { said, trouble, write: put } = useWrite(kitchen);
+  const write = (call: Promise<unknown>, told: Done | null) => put("pastry", call, told);
   const path = (dough: string) => ({ params: { path: { kitchen, dough } } });
   const send = (formula: Formula) =>
     answer(api.PUT("/kitchens/{kitchen}/doughs/{dough}", { ...path(formula.id), body: formula }));

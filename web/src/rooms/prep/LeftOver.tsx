@@ -27,7 +27,7 @@ export function LeftOver({ kitchen, prep, mayWrite }: { kitchen: string; prep: P
   const acts = useLeftovers(kitchen);
   return (
     <Box as="section" aria-label="Left over" maxWidth="900px">
-      {acts.trouble && <Box role="alert">{acts.trouble}</Box>}
+      {acts.trouble && <Box role="alert">{acts.trouble.mend}</Box>}
       <Said said={acts.said} high={44} />
       {prep.left.length > 0 && (
         <>

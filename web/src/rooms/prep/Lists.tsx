@@ -1,7 +1,6 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
-import { useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
-import { ApiProblem, answer, api, type Prep, type ShoppingLine } from "../../api/client";
+import { answer, api, type Prep, type ShoppingLine } from "../../api/client";
+import { useWrite } from "../../api/useWrite";
 import { readFigure } from "../../api/words";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
@@ -45,23 +44,18 @@ export function Shop({
   marks: Marks;
   mayWrite: boolean;
 }) {
-  const client = useQueryClient();
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const count = async (line: ShoppingLine, stockGrams: number) => {
-    setTrouble(null);
-    try {
-      await answer(
+  const { trouble, write } = useWrite(kitchen);
+  const count = (line: ShoppingLine, stockGrams: number) =>
+    write(
+      "prep",
+      answer(
         api.PUT("/kitchens/{kitchen}/foods/{food}/stock", {
           params: { path: { kitchen, food: line.food } },
           body: { stockGrams },
         }),
-      );
-    } catch (thrown) {
-      if (!(thrown instanceof ApiProblem)) throw thrown;
-      setTrouble(thrown.problem.refusals[0]?.mend ?? thrown.problem.mend);
-    }
-    await client.invalidateQueries({ queryKey: ["kitchen", kitchen, "prep"] });
-  };
+      ),
+      null,
+    );
   const open = prep.shopping.filter((one) => one.buyGrams > 0 && !marks.of(`buy:${one.food}`).isDone).length;
   return (
     <Box as="section" aria-label="Shopping list" maxWidth="900px">
@@ -73,7 +67,7 @@ export function Shop({
         </Box>
         <Out kitchen={kitchen} batch={batch} list="shop" />
       </Flex>
-      {trouble && <Box role="alert">{trouble}</Box>}
+      {trouble && <Box role="alert">{trouble.mend}</Box>}
       <Box as="ul">
         {prep.shopping.map((line) => {
           const id = `buy:${line.food}`;

@@ -2,7 +2,7 @@ import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
 import { prepQuery } from "../../api/batchQueries";
-import { ApiProblem, type Prep, type PrepAct } from "../../api/client";
+import type { Prep, PrepAct } from "../../api/client";
 import { type InBatch, OpenBatch } from "../../batch/OpenBatch";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
@@ -66,7 +66,7 @@ function PrepRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
       {marks.refused && <Notice title="That mark was not taken.">{marks.refused}</Notice>}
       {error && (
         <Notice title="The lists were not worked out." acts={<Button onClick={() => refetch()}>Try again</Button>}>
-          {error instanceof ApiProblem ? (error.problem.refusals[0]?.mend ?? error.problem.mend) : error.message}
+          {error.message}
         </Notice>
       )}
       {!error && !data && <Box role="status">Working out the lists</Box>}

@@ -1,37 +1,13 @@
-import { useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
-import { ApiProblem, answer, api, type FoodLabel, type StoredOven, type StoredTin } from "../../api/client";
+import { answer, api, type FoodLabel, type StoredOven, type StoredTin } from "../../api/client";
+import { type Done, useWrite } from "../../api/useWrite";
 
-type Said = { words: string; undo?: () => void };
-type Trouble = { at: string; mend: string } | null;
 export type Stores = ReturnType<typeof useStores>;
 export type StoreSectionProps = { kitchen: string; stores: Stores; mayWrite: boolean };
 
 /** Writes to the stores; what was taken out can be put back, and what is refused says where. */
 export function useStores(kitchen: string) {
-  const client = useQueryClient();
-  const [said, setSaid] = useState<Said | null>(null);
-  const [trouble, setTrouble] = useState<Trouble>(null);
-  const write = async (
-    part: "foods" | "tins" | "ovens",
-    call: Promise<unknown>,
-    told: Said | null,
-  ): Promise<boolean> => {
-    setTrouble(null);
-    try {
-      await call;
-      setSaid(told);
-      return true;
-    } catch (thrown) {
-      if (!(thrown instanceof ApiProblem)) throw thrown;
-      const first = thrown.problem.refusals[0];
-      setTrouble({ at: first?.at ?? "", mend: first?.mend ?? thrown.problem.mend });
-      return false;
-    } finally {
-      await client.invalidateQueries({ queryKey: ["kitchen", kitchen, part] });
-    }
-  };
-  const putFood = (food: string, label: FoodLabel, told: Said | null = null) =>
+  const { said, trouble, write } = useWrite(kitchen);
+  const putFood = (food: string, label: FoodLabel, told: Done | null = null) =>
     write(
       "foods",
       answer(api.PUT("/kitchens/{kitchen}/foods/{food}", { params: { path: { kitchen, food } }, body: label })),

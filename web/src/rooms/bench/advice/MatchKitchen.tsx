@@ -54,7 +54,7 @@ export function MatchKitchen({ design }: { design: PieDesign }) {
       setAnswered({ of: design, match: await matchOf(kitchen, design, told) });
     } catch (thrown) {
       if (!(thrown instanceof ApiProblem)) throw thrown;
-      setAnswered({ mend: thrown.problem.refusals[0]?.mend ?? thrown.problem.mend });
+      setAnswered({ mend: thrown.message });
     }
   };
   return (

@@ -1,12 +1,12 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
-import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { useNavigate } from "react-router";
-import { ApiProblem, answer, api, type PieDesign } from "../../../api/client";
+import type { PieDesign } from "../../../api/client";
 import { defaults } from "../../../api/generated/defaults";
 import { billQuery } from "../../../api/queries";
 import { useMayWrite } from "../../../api/useMayWrite";
-import { newBatch, newLine } from "../../../batch/batch";
+import { newLine } from "../../../batch/batch";
+import { useBatchActs } from "../../../batch/useBatchActs";
 import { Button } from "../../../ui/Button";
 import { EntryField } from "../../../ui/EntryField";
 import { readWhole } from "../../../ui/entry";
@@ -76,24 +76,11 @@ const piecesOf = (design: PieDesign) => (design.tin.shape === "folded" ? design.
 
 /** So many of this pie as a batch: its dough, its cutting sheet, its preparing. */
 function MakeABatch({ kitchen, name, pie, pieces }: { kitchen: string; name: string; pie: string; pieces: number }) {
-  const navigate = useNavigate();
-  const client = useQueryClient();
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const make = async () => {
-    try {
-      const body = { basedOn: 0, batch: newBatch(name.slice(0, 80).trim(), [newLine(pie, pieces)]) };
-      const made = await answer(api.POST("/kitchens/{kitchen}/batches", { params: { path: { kitchen } }, body }));
-      await client.invalidateQueries({ queryKey: ["kitchen", kitchen, "batches"] });
-      void navigate(`/k/${kitchen}/batches/${made.id}`);
-    } catch (thrown) {
-      if (!(thrown instanceof ApiProblem)) throw thrown;
-      setTrouble(thrown.problem.refusals[0]?.mend ?? thrown.problem.mend);
-    }
-  };
+  const { trouble, begin } = useBatchActs(kitchen);
   return (
     <>
-      {trouble && <Box role="status">{trouble}</Box>}
-      <Button minHeight="30px" onClick={() => void make()}>
+      {trouble && <Box role="status">{trouble.mend}</Box>}
+      <Button minHeight="30px" onClick={() => void begin(name, [newLine(pie, pieces)])}>
         Make it a batch
       </Button>
     </>
