@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Prep;
 
-use App\Batch\BatchPies;
 use App\Batch\StoredBatch;
 use App\Contract\Answer;
 use App\Contract\Body;
@@ -12,11 +11,8 @@ use App\Contract\InPath;
 use App\Contract\Json;
 use App\Kitchen\InKitchen;
 use App\Kitchen\User;
-use App\Pastry\KitchenDough;
-use Hojaldre\Core\Batch\PastryPlan;
 use Hojaldre\Core\Batch\Prep\ActKind;
 use Hojaldre\Core\Batch\Prep\PrepAct;
-use Hojaldre\Core\Batch\Prep\PrepList;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -51,10 +47,7 @@ final class PutMark
 
     private static function act(Request $request, StoredBatch $stored, string $id): ?PrepAct
     {
-        $here = InKitchen::of($request);
-        $document = $stored->document();
-        $pies = BatchPies::of($here, $document);
-        foreach (PrepList::of($document, $pies, PastryPlan::of($document, $pies, KitchenDough::formulasOf($here), []))->acts as $act) {
+        foreach (BatchPrep::of(InKitchen::of($request), $stored->document())->prep->acts as $act) {
             if ($act->id === $id) {
                 return $act;
             }
