@@ -73,6 +73,10 @@ test("what one cook changes meanwhile is not overwritten by another", async ({ p
   await expect(page.getByText("It was changed meanwhile. Your change is not saved.")).toBeVisible();
   await page.getByRole("button", { name: "As it is now" }).click();
   await expect(entry(page, `How many of ${TROUT}`)).toHaveValue("5");
+  // what was typed here is not lost
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(entry(page, `How many of ${TROUT}`)).toHaveValue("9");
+  await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
 });
 
 test("dough is reckoned by its formula, its water logged by the spoon, its rest skipped at a price", async ({

@@ -64,6 +64,23 @@ export function useBatch(kitchen: string, stored: StoredBatch, mayWrite: boolean
     [save, mayWrite],
   );
 
+  /** after a clash: as it is now; undo brings back what was changed here, to be saved on top of it */
+  const lookAgain = async () => {
+    try {
+      const theirs = await answer(
+        api.GET("/kitchens/{kitchen}/batches/{batch}", { params: { path: { kitchen, batch: stored.id } } }),
+      );
+      kept.current = { batch: theirs.batch, revision: theirs.revision };
+      client.setQueryData(["kitchen", kitchen, "batch", stored.id], theirs);
+      act({ do: "reset", to: theirs.batch, past: [present.current] });
+      setSavedAt(theirs.savedAt);
+      setSaveState("saved");
+    } catch (thrown) {
+      if (!(thrown instanceof ApiProblem)) throw thrown;
+      setSaveState({ failed: thrown.problem });
+    }
+  };
+
   // what is not sent yet is not saved, however short it waits
   const isKept = !mayWrite || state.present === kept.current.batch;
   return {
@@ -76,7 +93,6 @@ export function useBatch(kitchen: string, stored: StoredBatch, mayWrite: boolean
     saveState: saveState === "saved" && !isKept ? ("saving" as const) : saveState,
     savedAt,
     retry: save,
-    /** after a clash: as it is now */
-    lookAgain: () => client.resetQueries({ queryKey: ["kitchen", kitchen, "batch", stored.id] }),
+    lookAgain,
   };
 }

@@ -114,17 +114,15 @@ export function FormulaPart({ kitchen, plan, mayWrite, put, choose }: Props) {
           </>
         )}
       </Box>
-      {plan.choice.fromBeforeGrams > 0 && (
-        <Box color="ink2" fontSize="scale">
-          From before:{" "}
-          <EntryField
-            label="Dough from before"
-            words={grams(plan.choice.fromBeforeGrams)}
-            read={readFigure(kitchen, "weight")}
-            keep={(fromBeforeGrams) => choose((now) => ({ ...now, fromBeforeGrams }))}
-          />
-        </Box>
-      )}
+      <Box color="ink2" fontSize="scale">
+        There is from before{" "}
+        <EntryField
+          label="Dough from before"
+          words={grams(plan.choice.fromBeforeGrams)}
+          read={readFigure(kitchen, "weight")}
+          keep={(fromBeforeGrams) => choose((now) => ({ ...now, fromBeforeGrams }))}
+        />
+      </Box>
       {plan.remarks.map((remark) => (
         <Box key={remark} borderTop="3px solid {colors.rim}" marginTop="4px" role="status">
           {remark}
