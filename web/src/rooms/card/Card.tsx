@@ -3,13 +3,13 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { ApiProblem, type BakeReport, type Pie } from "../../api/client";
-import { cardQuery, shellQuery, writtenQuery } from "../../api/queries";
+import { billQuery, cardQuery, shellQuery, writtenQuery } from "../../api/queries";
 import { SmallCutaway } from "../../draw/SmallCutaway";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readWhole } from "../../ui/entry";
 import { Notice } from "../../ui/Notice";
-import { number, range } from "../../ui/numbers";
+import { grams, number, range } from "../../ui/numbers";
 import { RecessChoice } from "../../ui/RecessChoice";
 
 const SHOWN = [
@@ -127,6 +127,8 @@ function MadeOf({ kitchen, pie }: { kitchen: string; pie: Pie }) {
   const asked = readWhole(search.get("pies") ?? "1", 1, MOST_PIES);
   const count = asked.ok ? asked.value : 1;
   const written = useQuery(writtenQuery(kitchen, pie.id, pie.revision.number, count)).data;
+  const bill = useQuery(billQuery(kitchen, pie.design, count)).data;
+  const dough = bill?.lines.find((line) => line.food === pie.design.crust.dough.id);
   if (!written) return null;
   const put = (pies: number) =>
     setSearch(
@@ -155,6 +157,11 @@ function MadeOf({ kitchen, pie }: { kitchen: string; pie: Pie }) {
             <li key={one}>{one}</li>
           ))}
         </Box>
+        {dough && (
+          <Box color="ink2">
+            Roll out {grams(dough.grams)} of {dough.name.toLowerCase()}: the trimmings are in it.
+          </Box>
+        )}
       </Part>
       <Part title="How it is made">
         <Box as="ol" listStylePosition="outside" listStyleType="decimal" paddingLeft="1.4em">

@@ -52,6 +52,17 @@ describe("the card for the wall", () => {
     const asked: string[] = [];
     open({
       "GET /pies/p": () => json(pie()),
+      "POST /bill": ({ tins }) =>
+        json({
+          tins,
+          lines: [
+            { food: "leeks", name: "Leeks", words: "", grams: 450 * tins, cost: null },
+            { food: "shortcrust", name: "Shortcrust", words: "", grams: 300.6 * tins, cost: null },
+          ],
+          cost: null,
+          costOfAPortion: null,
+          unpriced: 2,
+        }),
       "GET /recipe": () => {
         asked.push("recipe");
         return json({
@@ -69,6 +80,7 @@ describe("the card for the wall", () => {
       "Whisk eggs and cream and pour over.",
     ]);
     expect(screen.getByRole("region", { name: "What goes in" }).textContent).toContain("3 medium leeks (450 g)");
+    expect(await screen.findByText("Roll out 301 g of shortcrust: the trimmings are in it.")).toBeTruthy();
     const count = screen.getByLabelText("How many pies");
     fireEvent.change(count, { target: { value: "3" } });
     fireEvent.keyDown(count, { key: "Enter" });
