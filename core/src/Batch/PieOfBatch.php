@@ -23,6 +23,12 @@ final readonly class PieOfBatch
             : $design->withTin($tin->resized($fold->lengthMm ?? $tin->lengthMm))->withCrust($design->crust->rolledTo($fold->thicknessMm ?? $design->crust->thicknessMm));
     }
 
+    /** Another number of the same. */
+    public function of(int $count): self
+    {
+        return new self($this->number, new BatchLine($this->line->pie, $count, $this->line->lining, $this->line->fold), $this->pie);
+    }
+
     public function folded(): ?FoldedPieces
     {
         return $this->pie->tin instanceof FoldedPieces ? $this->pie->tin : null;

@@ -7,6 +7,7 @@ namespace Hojaldre\Core\Batch\Prep;
 use Hojaldre\Core\Batch\Batch;
 use Hojaldre\Core\Batch\PieOfBatch;
 use Hojaldre\Core\Moisture\Cooling;
+use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Statement\Statement;
 
 /** Shells that were baked blind cool before they are filled; how long, by their thickness. */
@@ -39,7 +40,7 @@ final readonly class ShellActs
             if ($shell === []) {
                 continue;
             }
-            $minutes = self::minutes($one->pie->crust->thicknessMm, $shell[count($shell) - 1]->ovenCelsius, $batch->kitchenCelsius);
+            $minutes = self::coolMinutes($one->pie, $batch->kitchenCelsius);
             $grams = $one->pie->crust->grams($one->pie->tin) * $one->times();
             $acts[] = new PrepAct(
                 'cool-shell:'.$one->line->pie, ActKind::Cool, new Statement('act.cool-shell', ['pie' => $one->pie->name]), [$one->pie->crust->dough->name], $grams, null, 1, [],
@@ -50,9 +51,12 @@ final readonly class ShellActs
         return $acts;
     }
 
-    private static function minutes(float $thicknessMm, float $fromCelsius, float $kitchenCelsius): ?float
+    /** Until a shell may be filled; null where it never cools so far in this kitchen. */
+    public static function coolMinutes(Pie $pie, float $kitchenCelsius): ?float
     {
-        $depth = $thicknessMm / 1000;
+        $shell = $pie->crust->shell;
+        $fromCelsius = $shell === [] ? $kitchenCelsius : $shell[count($shell) - 1]->ovenCelsius;
+        $depth = $pie->crust->thicknessMm / 1000;
 
         return Cooling::slab($depth, self::CONDUCTIVITY, self::HEAT + self::TIN_HEAT / $depth, $fromCelsius, 0.0, self::COOL_CELSIUS, [$kitchenCelsius, self::ABOVE, self::BELOW])->minutesTo(self::COOL_CELSIUS);
     }

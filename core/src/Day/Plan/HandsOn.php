@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Day\Plan;
+
+/** One cook at one task. */
+final readonly class HandsOn
+{
+    /** @param  int  $cook  place among the cooks of the day */
+    public function __construct(public int $cook, public int $fromMinute, public int $toMinute)
+    {
+    }
+}

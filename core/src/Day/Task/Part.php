@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\Day\Task;
+
+/** Minutes of a task in which it takes something. */
+final readonly class Part
+{
+    /**
+     * @param  int  $fromMinute  from the beginning of the task
+     * @param  int  $units  pairs of hands, rings, tins
+     */
+    public function __construct(public Resource $resource, public int $fromMinute, public int $minutes, public int $units = 1)
+    {
+    }
+
+    public static function hands(int $fromMinute, int $minutes): self
+    {
+        return new self(Resource::Hands, $fromMinute, $minutes);
+    }
+}
