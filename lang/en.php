@@ -334,6 +334,7 @@ return [
     'amount.pieces' => '{number} {piece} at {eachGrams} each',
 
     ...require __DIR__.'/en/begin.php',
+    ...require __DIR__.'/en/day.php',
     ...require __DIR__.'/en/people.php',
     ...require __DIR__.'/en/pastry.php',
     ...require __DIR__.'/en/prep.php',

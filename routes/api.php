@@ -11,6 +11,7 @@ require app_path('Kitchen/routes.php');
 Route::middleware(['auth', 'kitchen'])->prefix('kitchens/{kitchen}')->group(static function (): void {
     require app_path('Advice/routes.php');
     require app_path('Batch/routes.php');
+    require app_path('Day/routes.php');
     require app_path('Food/routes.php');
     require app_path('Forecast/routes.php');
     require app_path('Measure/routes.php');

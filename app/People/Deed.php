@@ -16,6 +16,12 @@ enum Deed: string
     case BatchSaved = 'batch-saved';
     case BatchPutAway = 'batch-put-away';
     case BatchTakenOut = 'batch-taken-out';
+    case DayPutDown = 'day-put-down';
+    case DaySaved = 'day-saved';
+    case DayPutAway = 'day-put-away';
+    case DayTakenOut = 'day-taken-out';
+    case CalendarOpened = 'calendar-opened';
+    case CalendarClosed = 'calendar-closed';
     case DoughWritten = 'dough-written';
     case DoughDropped = 'dough-dropped';
     case DoughIntoPies = 'dough-into-pies';

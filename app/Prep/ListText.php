@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Prep;
 
+use App\Contract\Csv;
 use Hojaldre\Core\Measure\Figures;
 
 /** Lists of a batch as text: CSV (RFC 4180) with a head, or lines to be read and printed. */
 final readonly class ListText
 {
-    /** Cells that a table program would take for a formula begin with one of these. */
-    private const FORMULA = ['=', '+', '-', '@'];
-
     public static function csv(PrepAnswer $prep, string $list): string
     {
         $rows = match ($list) {
@@ -20,7 +18,7 @@ final readonly class ListText
             default => [['act', 'before_g', 'stop_g', 'goes', 'minutes', 'wait_min'], ...array_map(static fn (PrepActAnswer $one): array => [$one->title, $one->beforeGrams, $one->stopGrams ?? '', $one->goes, $one->minutes, $one->waitMinutes], $prep->acts)],
         };
 
-        return implode('', array_map(static fn (array $row): string => implode(',', array_map(self::cell(...), $row))."\r\n", $rows));
+        return Csv::of($rows);
     }
 
     public static function plain(PrepAnswer $prep, string $list, string $batch): string
@@ -56,12 +54,5 @@ final readonly class ListText
         }
 
         return $lines;
-    }
-
-    private static function cell(string|float|int $value): string
-    {
-        $text = is_string($value) && in_array($value[0] ?? '', self::FORMULA, true) ? "'$value" : (string) $value;
-
-        return preg_match('/[",\r\n]/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text;
     }
 }

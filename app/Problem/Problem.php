@@ -63,6 +63,11 @@ final class Problem extends RuntimeException
         return new self(409, 'clash', 'Saved meanwhile', "$savedBy changed this batch meanwhile. Look at it as it is now, then make your change again.", '/basedOn');
     }
 
+    public static function dayClash(string $savedBy): self
+    {
+        return new self(409, 'clash', 'Saved meanwhile', "$savedBy changed this day meanwhile. Look at it as it is now, then make your change again.", '/basedOn');
+    }
+
     public static function tooLarge(): self
     {
         return new self(413, 'too-large', 'Too large', 'Send at most 256 kB.');

@@ -6,6 +6,7 @@ namespace App\Wording;
 
 use BackedEnum;
 use Hojaldre\Core\Bake\Brownness;
+use Hojaldre\Core\Measure\ClockTime;
 use Hojaldre\Core\Measure\Figures;
 use Hojaldre\Core\Measure\Temperature;
 use Hojaldre\Core\Measure\TemperatureScale;
@@ -138,6 +139,7 @@ final class Words
             str_ends_with($name, 'exactCelsius') => Figures::number($value).' °C',
             str_ends_with($name, 'Celsius') => $this->celsius($value),
             str_ends_with($name, 'Kelvins') => $this->kelvins($value),
+            str_ends_with($name, 'Minute') => $this->clock((int) $value),
             str_ends_with($name, 'exactMinutes') => Figures::number($value, 1).' min',
             str_ends_with($name, 'Minutes') => Figures::number($value).' min',
             str_ends_with($name, 'Grams') => Figures::grams($value),
@@ -149,6 +151,14 @@ final class Words
             str_ends_with($name, 'Kilobytes') => Figures::number($value).' kB',
             default => Figures::number($value, 2),
         };
+    }
+
+    /** A time of the day; on the days around it with a word for that. */
+    private function clock(int $minute): string
+    {
+        $days = ClockTime::days($minute);
+
+        return $days === 0 ? ClockTime::of($minute) : $this->sentence($days < 0 ? 'clock.before' : 'clock.after', ['time' => ClockTime::of($minute), 'days' => abs($days)]);
     }
 
     /** Food is not told in gas marks. */

@@ -25,20 +25,20 @@ final readonly class HandsPlan
         foreach ($starts as $at => $start) {
             foreach ($tasks[$at]->parts as $part) {
                 if ($part->resource === Resource::Hands) {
-                    $wanted[] = [$start + $part->fromMinute, $start + $part->fromMinute + $part->minutes, $at];
+                    $wanted[] = [$start + $part->fromMinute, $start + $part->fromMinute + $part->minutes, $at, $part->name];
                 }
             }
         }
-        sort($wanted);
+        usort($wanted, static fn (array $a, array $b): int => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]]);
         $free = array_fill(0, count($kitchen->cooks), PHP_INT_MIN);
         $last = $hands = [];
-        foreach ($wanted as [$from, $to, $at]) {
+        foreach ($wanted as [$from, $to, $at, $name]) {
             while ($from < $to) {
                 [$cook, $until] = self::best($kitchen, $free, $last, $from, $to, $tasks[$at]);
                 if ($cook < 0) {
                     break;
                 }
-                $hands[$at][] = new HandsOn($cook, $from, $until);
+                $hands[$at][] = new HandsOn($cook, $from, $until, $name);
                 $free[$cook] = $until;
                 $last[$cook] = [$tasks[$at]->id, $tasks[$at]->load];
                 $from = $until;

@@ -34,9 +34,12 @@ final readonly class LowerBound
         }
         sort($byDue);
         $start = min([$net->length, ...LatestStarts::of($net, self::lateAims($aims, $late > 0 ? $last : 0), 0)]);
-        [$behind, $byHands] = self::energy($net, $byDue, $hands);
+        [$behind, $byHands] = self::energy($net, $byDue, $net->capacity[$hands], static fn (int $task): int => self::handsOf($net, $task, $hands));
+        $shelves = array_fill(0, $net->length, (int) array_sum($net->shelves));
+        [$byShelves, $byOvens] = self::energy($net, $byDue, $shelves, static fn (int $task): int => self::shelvesOf($net, $task));
+        $late = max($late, $behind, $byShelves);
 
-        return new self(max($late, $behind), $late > 0 || $behind > 0 ? $net->length : min($start, $byHands), $last);
+        return new self($late, $late > 0 ? $net->length : min($start, $byHands, $byOvens), $last);
     }
 
     /** Cost of a plan that is as good as this says it can be. */
@@ -46,20 +49,21 @@ final readonly class LowerBound
     }
 
     /**
-     * Minutes that hands are behind at some due time at the least, and the latest minute from which all of them can still be met.
+     * Minutes that are missing at some due time at the least, and the latest minute from which all of them can still be met.
      *
      * @param  list<array{int, int}>  $byDue  due minute and task, in order
+     * @param  array<int, int>  $free  in each minute
+     * @param  callable(int): int  $workOf  a task, in the same units times minutes
      * @return array{int, int}
      */
-    private static function energy(Network $net, array $byDue, int $hands): array
+    private static function energy(Network $net, array $byDue, array $free, callable $workOf): array
     {
         $counted = [];
         $work = 0;
         $behind = 0;
         $start = $net->length;
-        $free = $net->capacity[$hands];
         foreach ($byDue as [$due, $task]) {
-            $work += self::workBefore($net, $task, $hands, $counted);
+            $work += self::workBefore($net, $task, $workOf, $counted);
             $left = $work;
             for ($minute = min($due, $net->length) - 1; $minute >= 0 && $left > 0; $minute--) {
                 $left -= $free[$minute];
@@ -77,9 +81,10 @@ final readonly class LowerBound
     /**
      * Work of a task and of all before it that was not counted yet.
      *
+     * @param  callable(int): int  $workOf
      * @param  array<int, true>  $counted
      */
-    private static function workBefore(Network $net, int $task, int $hands, array &$counted): int
+    private static function workBefore(Network $net, int $task, callable $workOf, array &$counted): int
     {
         $work = 0;
         $open = [$task];
@@ -89,11 +94,7 @@ final readonly class LowerBound
                 continue;
             }
             $counted[$one] = true;
-            if (! isset($net->fixed[$one])) {
-                foreach ($net->parts[$one] as [, $minutes, $resource, $units]) {
-                    $work += $resource === $hands ? $minutes * $units : 0;
-                }
-            }
+            $work += isset($net->fixed[$one]) ? 0 : $workOf($one);
             foreach ($net->before[$one] as [$other, $lag]) {
                 if ($lag >= 0) {
                     $open[] = $other;
@@ -102,6 +103,27 @@ final readonly class LowerBound
         }
 
         return $work;
+    }
+
+    private static function handsOf(Network $net, int $task, int $hands): int
+    {
+        $work = 0;
+        foreach ($net->parts[$task] as [, $minutes, $resource, $units]) {
+            $work += $resource === $hands ? $minutes * $units : 0;
+        }
+
+        return $work;
+    }
+
+    /** In the oven that it takes least of. */
+    private static function shelvesOf(Network $net, int $task): int
+    {
+        $least = $net->ovens[$task] === [] ? 0 : PHP_INT_MAX;
+        foreach ($net->ovens[$task] as [, $shelves, $heats]) {
+            $least = min($least, $shelves * (int) array_sum(array_column($heats, 1)));
+        }
+
+        return $least;
     }
 
     /** @return array<int, int> when each can begin at the earliest if hands and ovens were without end */

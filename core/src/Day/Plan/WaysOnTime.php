@@ -14,6 +14,7 @@ use Hojaldre\Core\Statement\Statement;
 /** What would bring a late day in time: one thing changed at a time, each planned anew. Cheapest first. */
 final readonly class WaysOnTime
 {
+    /** More nobody weighs up (definition). */
     private const MOST = 3;
 
     /** Nobody is told to come later by the minute (definition). */
@@ -105,14 +106,18 @@ final readonly class WaysOnTime
     private static function earlier(Day $day): iterable
     {
         $first = min([Day::LATEST_MINUTE, ...array_map(static fn (Cook $one): int => $one->hours[0]->fromMinute, $day->kitchen->cooks)]);
-        /** @var callable(callable(Cook): list<Hours>): Day $with */
-        $with = static fn (callable $hours): Day => $day->withKitchen($day->kitchen->withCooks(array_map(static fn (Cook $one): Cook => $one->withHours($hours($one)), $day->kitchen->cooks)));
         foreach (self::EARLIER_MINUTES as $minutes) {
-            yield [new Statement('way-day.earlier', ['atMinute' => $first - $minutes]), $with(static fn (Cook $one): array => [new Hours(max(Day::EARLIEST_MINUTE, $one->hours[0]->fromMinute - $minutes), $one->hours[0]->toMinute), ...array_slice($one->hours, 1)])];
+            yield [new Statement('way-day.earlier', ['atMinute' => $first - $minutes]), self::working($day, static fn (Cook $one): array => [new Hours(max(Day::EARLIEST_MINUTE, $one->hours[0]->fromMinute - $minutes), $one->hours[0]->toMinute), ...array_slice($one->hours, 1)])];
         }
         if ($first > self::EVENING[1]) {
-            yield [new Statement('way-day.evening', ['fromMinute' => self::EVENING[0], 'toMinute' => self::EVENING[1]]), $with(static fn (Cook $one): array => [new Hours(...self::EVENING), ...$one->hours])];
+            yield [new Statement('way-day.evening', ['fromMinute' => self::EVENING[0], 'toMinute' => self::EVENING[1]]), self::working($day, static fn (Cook $one): array => [new Hours(...self::EVENING), ...$one->hours])];
         }
+    }
+
+    /** @param  callable(Cook): list<Hours>  $hours */
+    private static function working(Day $day, callable $hours): Day
+    {
+        return $day->withKitchen($day->kitchen->withCooks(array_map(static fn (Cook $one): Cook => $one->withHours($hours($one)), $day->kitchen->cooks)));
     }
 
     private static function step(Served $late): int

@@ -118,7 +118,7 @@ final readonly class LoadTasks
     private function fromBefore(Load $load): ?DayTasks
     {
         if ($load->order->from === OrderFrom::Baked) {
-            $parts = [Part::hands(0, 1), Part::hands(self::REHEAT_MINUTES, 1)];
+            $parts = [Part::hands(0, 1, PartName::In), Part::hands(self::REHEAT_MINUTES, 1, PartName::Out)];
             $ovens = $load->ovens([['fromMinute' => 0, 'minutes' => self::REHEAT_MINUTES + 1, 'celsius' => self::REHEAT_CELSIUS, 'mode' => OvenMode::Static]], $this->day);
             $task = new Task("reheat:$load->id", TaskKind::Reheat, self::title('task.reheat', $load), [$load->order->id], $load->id, self::REHEAT_MINUTES + 1, $parts, $ovens, [new Statement('day.reheat-safe')]);
 
@@ -176,7 +176,7 @@ final readonly class LoadTasks
     {
         $temper = self::rest($plan, RestName::Temper);
         $roll = $this->own->of($kind, self::ROLL + $minutes);
-        $parts = $temper > 0 ? [Part::hands(0, 1), Part::hands(1 + $temper, $roll)] : [Part::hands(0, $roll)];
+        $parts = $temper > 0 ? [Part::hands(0, 1, PartName::DoughOut), Part::hands(1 + $temper, $roll)] : [Part::hands(0, $roll)];
 
         return new Task(
             $id, $kind, self::title($code, $load), [$load->order->id], $load->id, ($temper > 0 ? 1 + $temper : 0) + $roll, $parts, [],
@@ -189,25 +189,25 @@ final readonly class LoadTasks
         $pie = $load->pies->pie;
         $n = $load->count();
         $in = $this->own->of(TaskKind::Line, self::WEIGHTS_IN * $n) + 1;
-        $parts = [Part::hands(0, $in)];
+        $parts = [Part::hands(0, $in, PartName::WeightsIn)];
         $stages = [];
         $at = $in;
         foreach ($pie->crust->shell as $index => $stage) {
             $before = $pie->crust->shell[$index - 1] ?? null;
             if ($before?->how === ShellSupport::Weighted && $stage->how !== ShellSupport::Weighted) {
-                $parts[] = Part::hands($at, min(self::WEIGHTS_OUT, (int) ceil($stage->minutes)));
+                $parts[] = Part::hands($at, min(self::WEIGHTS_OUT, (int) ceil($stage->minutes)), PartName::WeightsOut);
             }
             $stages[] = ['fromMinute' => $at, 'minutes' => (int) ceil($stage->minutes), 'celsius' => $stage->ovenCelsius, 'mode' => $stage->mode];
             $at += (int) ceil($stage->minutes);
         }
         $last = $pie->crust->shell[count($pie->crust->shell) - 1];
         if ($pie->crust->seal !== Seal::None) {
-            $parts[] = Part::hands($at, 1);
+            $parts[] = Part::hands($at, 1, PartName::Seal);
             $stages[] = ['fromMinute' => $at, 'minutes' => self::SEAL, 'celsius' => $last->ovenCelsius, 'mode' => $last->mode];
             $at += self::SEAL;
         }
         $out = 1 + ($load->pies->line->lining->rim === RimFinish::TrimmedAfter ? (int) ceil(self::TRIM * $n) : 0);
-        $parts[] = Part::hands($at, $out);
+        $parts[] = Part::hands($at, $out, PartName::Out);
         $isWeighted = $pie->crust->shell[0]->how === ShellSupport::Weighted;
 
         return new Task(
@@ -220,20 +220,20 @@ final readonly class LoadTasks
     {
         $bake = $load->pies->pie->bake;
         $stages = [];
-        $parts = [Part::hands(0, 1)];
+        $parts = [Part::hands(0, 1, PartName::In)];
         $at = 0;
         foreach ($minutes === null ? $bake->stages : $bake->withMinutes((float) $minutes)->stages as $index => $stage) {
             $before = $bake->stages[$index - 1] ?? null;
             if ($before !== null && ($before->rack !== $stage->rack || $before->tent !== $stage->tent || $before->shield !== $stage->shield)) {
-                $parts[] = Part::hands($at, 1);
+                $parts[] = Part::hands($at, 1, PartName::Move);
             }
             $stages[] = ['fromMinute' => $at, 'minutes' => (int) ceil($stage->minutes), 'celsius' => $stage->ovenCelsius, 'mode' => $stage->mode];
             $at += (int) ceil($stage->minutes);
         }
         $look = (int) round(self::LOOK_SHARE * $at);
         $taken = array_map(static fn (Part $one): int => $one->fromMinute, $parts);
-        $parts = in_array($look, $taken, true) ? $parts : [...$parts, Part::hands($look, 1)];
-        $parts[] = Part::hands($at, 1);
+        $parts = in_array($look, $taken, true) ? $parts : [...$parts, Part::hands($look, 1, PartName::Look)];
+        $parts[] = Part::hands($at, 1, PartName::Out);
 
         return new Task(
             "bake:$load->id", TaskKind::Bake, self::title($minutes === null ? 'task.bake' : 'task.bake-frozen', $load), [$load->order->id], $load->id, $at + 1, $parts, $load->ovens($stages, $this->day),

@@ -11,12 +11,12 @@ final readonly class Part
      * @param  int  $fromMinute  from the beginning of the task
      * @param  int  $units  pairs of hands, rings, tins
      */
-    public function __construct(public Resource $resource, public int $fromMinute, public int $minutes, public int $units = 1)
+    public function __construct(public Resource $resource, public int $fromMinute, public int $minutes, public int $units = 1, public PartName $name = PartName::Work)
     {
     }
 
-    public static function hands(int $fromMinute, int $minutes): self
+    public static function hands(int $fromMinute, int $minutes, PartName $name = PartName::Work): self
     {
-        return new self(Resource::Hands, $fromMinute, $minutes);
+        return new self(Resource::Hands, $fromMinute, $minutes, 1, $name);
     }
 }

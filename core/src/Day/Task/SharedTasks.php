@@ -184,7 +184,7 @@ final readonly class SharedTasks
     {
         $stays = in_array($phase->name, [PhaseName::Open, PhaseName::Hot, PhaseName::Work, PhaseName::Squeeze, PhaseName::Press, PhaseName::Drain], true);
 
-        return Part::hands($at, $stays ? $minutes : min($minutes, self::LOOK_MINUTES));
+        return $stays ? Part::hands($at, $minutes) : Part::hands($at, min($minutes, self::LOOK_MINUTES), PartName::Start);
     }
 
     /**

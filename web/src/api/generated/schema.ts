@@ -261,6 +261,197 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/day-beginning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A day to begin from: the pies of a batch or one pie, with the hands and ovens of the day before. */
+        post: operations["beginDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/days/{day}/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new secret address that calendars can subscribe to. The one before it is closed. */
+        post: operations["openCalendar"];
+        /** Withdraw the address: whoever has it is let in no more. */
+        delete: operations["closeCalendar"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The days of a kitchen that are not put away, the newest date first. */
+        get: operations["listDays"];
+        put?: never;
+        /** Put down a new day. */
+        post: operations["createDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/days/{day}/plan.{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The plan of a day as a calendar (ics) or a table (csv). */
+        get: operations["exportDay"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/day-ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Changes that would have a late day in time, each planned to prove it. */
+        post: operations["findWaysOnTime"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/days/{day}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is done of a day and what runs, by whoever marked it. Phones ask once a second. */
+        get: operations["listDayMarks"];
+        /** Say that a task runs or is done, or take that back. How long it took is kept as evidence of the minutes that this kitchen takes. */
+        put: operations["putDayMark"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/day-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Plan a day, the whole of it or from now. */
+        post: operations["planDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/days/{day}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a day away, or take it out again. */
+        post: operations["putDayAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/day-orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Orders out of a table: pie, count, time, and if there is need of it scratch, frozen or baked. What is not understood is told line by line. */
+        post: operations["readOrders"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/days/{day}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One day as it was saved last. */
+        get: operations["showDay"];
+        /** Add a revision to the one it was based on. */
+        put: operations["saveDay"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calendar/{secret}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The plan of a day for calendars that subscribed to it. Whoever has the address sees it. */
+        get: operations["showCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/foods/{food}": {
         parameters: {
             query?: never;
@@ -1344,6 +1535,16 @@ export interface components {
         Batches: {
             batches: components["schemas"]["BatchSummary"][];
         };
+        BeginDay: {
+            batch: string | null;
+            pie: string | null;
+            /** @description of that pie */
+            count: number;
+            /** @description when they are wanted, minutes from midnight */
+            atMinute: number;
+            /** @description year, month and day */
+            date: string;
+        };
         /** @description What a kind of pie commonly begins as. */
         Beginning: {
             kind: components["schemas"]["PieKind"];
@@ -1360,6 +1561,11 @@ export interface components {
         Beginnings: {
             beginnings: components["schemas"]["Beginning"][];
         };
+        /**
+         * @description What passes between two tasks.
+         * @enum {string}
+         */
+        Between: "follows" | "rests" | "chills" | "cools" | "stands" | "washed";
         Bill: {
             tins: number;
             lines: components["schemas"]["BillLine"][];
@@ -1393,6 +1599,10 @@ export interface components {
          * @enum {string}
          */
         Brownness: "pale" | "straw" | "light-gold" | "golden" | "dark" | "burnt";
+        CalendarAddress: {
+            /** @description for a calendar to subscribe to */
+            address: string;
+        };
         Change: {
             /** @description JSON pointer into the design */
             at: string;
@@ -1426,6 +1636,12 @@ export interface components {
             ash: number;
             /** @description g per 100 g */
             salt: number;
+        };
+        /** @description A pair of hands, and when it is there. */
+        Cook: {
+            name: string;
+            /** @description one after the other; may begin the days before */
+            hours: components["schemas"]["Hours"][];
         };
         /** @description Minutes out of the oven, an hour of them on a rack, then in the fridge. */
         Cooling: {
@@ -1549,6 +1765,185 @@ export interface components {
          * @enum {string}
          */
         DairyBody: "pours" | "spoons" | "stands";
+        /** @description A day at the oven as a cook says it: what is to be ready when, and who and what is there to do it. Minutes are counted from midnight of its date; those before it are the days before. */
+        Day: {
+            name: string;
+            /** @description year, month and day: 2026-11-28 */
+            date: string;
+            orders: components["schemas"]["Order"][];
+            kitchen: components["schemas"]["DayKitchen"];
+            /** @description each is planned to be ready so long before it is wanted */
+            spareMinutes: number;
+            /** @description tasks that were put at a time by hand */
+            pins: components["schemas"]["Pin"][];
+            /** @description ovens that are out */
+            failures: components["schemas"]["Failure"][];
+        };
+        /** @description One line of the list that people work from. */
+        DayAct: {
+            fromMinute: number;
+            toMinute: number;
+            /** @description place among the cooks of the day; null where it is nobody's in particular */
+            cook: number | null;
+            /** @description id of its task; empty for a turn of an oven and for serving */
+            task: string;
+            /** @description id of the oven that is turned; empty for the rest */
+            oven: string;
+            title: string;
+            says: string[];
+            /** @description with it the task is done */
+            isLast: boolean;
+        };
+        /** @description A day to begin from, not stored yet. */
+        DayBegun: {
+            day: components["schemas"]["Day"];
+            pies: components["schemas"]["DayPie"][];
+        };
+        DayBound: {
+            /** @description id of the task that ends */
+            from: string;
+            /** @description id of the task that begins */
+            to: string;
+            /** @description between them */
+            leastMinutes: number;
+            /** @description between them; null where it may wait */
+            mostMinutes: number | null;
+            between: components["schemas"]["Between"];
+        };
+        /** @description Who works, and what there is to work with. */
+        DayKitchen: {
+            cooks: components["schemas"]["Cook"][];
+            ovens: components["schemas"]["DayOven"][];
+            /** @description of the hob */
+            rings: number;
+            /** @description and processors */
+            mixers: number;
+            /** @description tins and trays that find room in the fridge */
+            fridgeTins: number;
+            /** @description tins and trays that find room on racks to cool */
+            rackTins: number;
+        };
+        DayMark: {
+            /** @description its id */
+            task: string;
+            /** @description of the day */
+            startMinute: number;
+            /** @description null while it runs */
+            endMinute: number | null;
+            markedBy: string;
+        };
+        DayMarkWish: {
+            /** @description its id */
+            task: string;
+            kind: components["schemas"]["TaskKind"];
+            startMinute: number | null;
+            endMinute: number | null;
+            /** @description that it was to take */
+            plannedMinutes: number;
+        };
+        /** @description What other phones want to hear of: marks, and whether the day was saved anew. */
+        DayMarks: {
+            revision: number;
+            marks: components["schemas"]["DayMark"][];
+        };
+        /** @description An oven of the day: one temperature at a time, so many shelves. */
+        DayOven: {
+            id: string;
+            name: string;
+            mode: components["schemas"]["OvenMode"];
+            /** @description K; measured inside less what the dial says */
+            runsByKelvins: number;
+            /** @description that are used at a time */
+            shelves: number;
+            /** @description mm; of a shelf */
+            widthMm: number;
+            /** @description mm; of a shelf */
+            depthMm: number;
+            /** @description K */
+            toleranceKelvins: number;
+        };
+        DayPie: {
+            /** @description its uuid */
+            pie: string;
+            name: string;
+            /** @description counted in pieces and not in tins */
+            isFolded: boolean;
+        };
+        /** @description A planned day. All minutes are from midnight of the day. */
+        DayPlan: {
+            /** @description false where no plan keeps every bound */
+            isPossible: boolean;
+            /** @description of the first task; null where there is none */
+            startMinute: number | null;
+            /** @description all orders together */
+            lateMinutes: number;
+            /** @description of all cooks together */
+            handsMinutes: number;
+            /** @description from the first task to the last serving */
+            totalMinutes: number;
+            /** @description how good the plan is, and what does not fit */
+            says: string[];
+            /** @description in the order of time */
+            tasks: components["schemas"]["DayTask"][];
+            bounds: components["schemas"]["DayBound"][];
+            /** @description what people do, in the order of time */
+            acts: components["schemas"]["DayAct"][];
+            ovenTurns: components["schemas"]["OvenTurn"][];
+            served: components["schemas"]["Served"][];
+            idles: components["schemas"]["Idle"][];
+            /** @description ids of tasks that could not stay where they were put */
+            brokenPins: string[];
+            why: components["schemas"]["WhyThen"] | null;
+        };
+        DaySummary: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            id: string;
+            name: string;
+            /** @description year, month and day */
+            date: string;
+            /** @description uuid of the batch that it bakes */
+            batch: string | null;
+            savedBy: string;
+            /**
+             * Format: date-time
+             * @description date and time, ISO 8601
+             */
+            savedAt: string;
+        };
+        /** @description One task of a planned day. */
+        DayTask: {
+            id: string;
+            kind: components["schemas"]["TaskKind"];
+            title: string;
+            /** @description in a word or two, for a drawing */
+            short: string;
+            /** @description ids of the orders that it is for */
+            orders: string[];
+            /** @description what goes through the oven together; empty where it is shared */
+            load: string;
+            startMinute: number;
+            endMinute: number;
+            /** @description its id */
+            oven: string | null;
+            /** @description in that oven */
+            heats: components["schemas"]["TaskHeat"][];
+            hands: components["schemas"]["TaskHands"][];
+            /** @description of the hob */
+            rings: components["schemas"]["TaskRing"][];
+            /** @description that it may be later before something is late */
+            slackMinutes: number;
+            /** @description least to spare of all */
+            isTight: boolean;
+            isPinned: boolean;
+            state: components["schemas"]["TaskState"];
+            says: string[];
+        };
+        Days: {
+            days: components["schemas"]["DaySummary"][];
+        };
         /** @description What a cook commonly begins with, and the limits that words turn on (common practice, no source). `./hojaldre generate` writes it down for the screen, so that the screen has no rule of the trade of its own. */
         Defaults: {
             /** @description water to solids of a base */
@@ -1798,6 +2193,11 @@ export interface components {
          * @enum {string}
          */
         EggSizing: "us" | "eu";
+        /**
+         * @description How an order ends: served warm from its rest, cold for a clean cut, chilled to be kept, or frozen unbaked.
+         * @enum {string}
+         */
+        Ending: "warm" | "cold" | "chilled" | "frozen";
         /** @description What a cook's words come to. */
         Entry: {
             /** @description as written */
@@ -1840,6 +2240,12 @@ export interface components {
          * @enum {string}
          */
         EvenVerdict: "even" | "filling-over" | "filling-short";
+        /** @description An oven that is out from some minute on. */
+        Failure: {
+            /** @description its id */
+            oven: string;
+            fromMinute: number;
+        };
         FilmGrid: {
             columns: number;
             rows: number;
@@ -2030,6 +2436,19 @@ export interface components {
         };
         GoneWish: {
             gone: components["schemas"]["LeftoverGone"];
+        };
+        /** @description From when to when somebody works, minutes from midnight of the day; negative on the days before. */
+        Hours: {
+            fromMinute: number;
+            toMinute: number;
+        };
+        /** @description A while in which a cook has nothing to do. */
+        Idle: {
+            /** @description place among the cooks of the day */
+            cook: number;
+            fromMinute: number;
+            toMinute: number;
+            says: string;
         };
         /** @description A food and how much of it. */
         Ingredient: {
@@ -2370,6 +2789,33 @@ export interface components {
             foods: components["schemas"]["TickedFood"][];
             tin: components["schemas"]["Tin"] | null;
         };
+        /** @description So many of one pie, wanted at one time. */
+        Order: {
+            /** @description of the order, the same for as long as it stands */
+            id: string;
+            /** @description its uuid */
+            pie: string;
+            /** @description tins of it; of folded pies the pieces */
+            count: number;
+            /** @description when it is wanted, minutes from midnight of the day */
+            atMinute: number;
+            from: components["schemas"]["OrderFrom"];
+            ending: components["schemas"]["Ending"];
+            tins: number | null;
+        };
+        /**
+         * @description What there is of an order when the day begins: nothing, pies frozen unbaked, or pies that were baked before.
+         * @enum {string}
+         */
+        OrderFrom: "scratch" | "frozen" | "baked";
+        OrderTable: {
+            table: string;
+        };
+        OrdersRead: {
+            orders: components["schemas"]["Order"][];
+            /** @description what to mend, line by line */
+            refused: string[];
+        };
         OtherAmount: {
             /** @description its id in the pantry */
             food: string;
@@ -2395,6 +2841,18 @@ export interface components {
             /** @description K; measured inside less what the dial says */
             runsByKelvins: number;
             notes: string;
+        };
+        OvenTurn: {
+            /** @description its id */
+            oven: string;
+            /** @description when to turn it */
+            minute: number;
+            /** @description when it is at its heat */
+            byMinute: number;
+            /** @description inside; 0 for off */
+            celsius: number;
+            /** @description until then; 0 for cold */
+            fromCelsius: number;
         };
         Ovens: {
             ovens: components["schemas"]["StoredOven"][];
@@ -2520,6 +2978,12 @@ export interface components {
          * @enum {string}
          */
         PieceName: "base" | "second-floor" | "lid" | "strips" | "fold" | "decoration" | "patch";
+        /** @description A task that was put at a time by hand. */
+        Pin: {
+            /** @description its id */
+            task: string;
+            startMinute: number;
+        };
         /** @description Where a layer commonly comes from, and how warm it is there. */
         Place: {
             celsius: number;
@@ -2531,6 +2995,15 @@ export interface components {
             yMm: number;
             /** @description turns of 90 degrees */
             quarters: number;
+        };
+        PlanWish: {
+            day: components["schemas"]["Day"];
+            batch: string | null;
+            stored: string | null;
+            nowMinute: number | null;
+            /** @description a first answer, while something is dragged */
+            isQuick: boolean;
+            why: string | null;
         };
         Prep: {
             acts: components["schemas"]["PrepAct"][];
@@ -2798,6 +3271,14 @@ export interface components {
             basedOn: number;
             batch: components["schemas"]["Batch"];
         };
+        SaveDay: {
+            /** @description number of the revision that was changed; 0 for a new day */
+            basedOn: number;
+            batch: string | null;
+            day: components["schemas"]["Day"];
+            /** @description when each task of its plan begins, as people are told */
+            told: components["schemas"]["Pin"][];
+        };
         SavePie: {
             /** @description number of the revision that was changed */
             basedOn: number;
@@ -2884,6 +3365,15 @@ export interface components {
             crustMm: number;
             linedFloorRadiusMm: number;
             linedRimRadiusMm: number;
+        };
+        Served: {
+            /** @description its id */
+            order: string;
+            /** @description tins or pieces */
+            count: number;
+            dueMinute: number;
+            readyMinute: number;
+            lateMinutes: number;
         };
         /** @description Who is signed in, and where they cook. */
         Session: {
@@ -3083,6 +3573,27 @@ export interface components {
             /** @description in the order of the batch */
             lines: components["schemas"]["BatchLineShown"][];
         };
+        /** @description A day with what its pies are called. */
+        StoredDay: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            id: string;
+            revision: number;
+            /** @description uuid of the batch that it bakes */
+            batch: string | null;
+            savedBy: string;
+            /**
+             * Format: date-time
+             * @description date and time, ISO 8601
+             */
+            savedAt: string;
+            day: components["schemas"]["Day"];
+            pies: components["schemas"]["DayPie"][];
+            /** @description an address is open that calendars ask */
+            hasCalendar: boolean;
+        };
         /** @description A food as a kitchen has it. */
         StoredFood: {
             food: components["schemas"]["Food"];
@@ -3147,6 +3658,31 @@ export interface components {
             /** @description JSON pointer to a layer, its binder, or a dairy */
             at: string;
         };
+        TaskHands: {
+            /** @description place among the cooks of the day */
+            cook: number;
+            fromMinute: number;
+            toMinute: number;
+        };
+        TaskHeat: {
+            fromMinute: number;
+            toMinute: number;
+            celsius: number;
+            dialCelsius: number;
+            /** @description that it takes */
+            shelves: number;
+        };
+        /**
+         * @description What is done on a day, roughly in its order.
+         * @enum {string}
+         */
+        TaskKind: "mix" | "cut" | "cook" | "line" | "shell" | "bind" | "whisk" | "fill" | "fold" | "bake" | "reheat" | "unmould" | "chill" | "freeze";
+        TaskRing: {
+            fromMinute: number;
+            toMinute: number;
+        };
+        /** @enum {string} */
+        TaskState: "ahead" | "running" | "done";
         /**
          * @description How an oven is told.
          * @enum {string}
@@ -3225,6 +3761,13 @@ export interface components {
          * @enum {string}
          */
         WayName: "weight" | "thickness" | "size" | "more-dough" | "freeze-filling" | "fewer-pieces" | "freeze-pieces" | "second-tin";
+        WayOnTime: {
+            act: string;
+            /** @description that are left */
+            lateMinutes: number;
+            /** @description with the change */
+            day: components["schemas"]["Day"];
+        };
         /** @description A change to the design that mends a reading, worked out. */
         WayOut: {
             id: string;
@@ -3256,6 +3799,9 @@ export interface components {
             thicknessMm: number;
             lengthMm: number;
             doughGrams: number;
+        };
+        WaysOnTime: {
+            ways: components["schemas"]["WayOnTime"][];
         };
         /** @description What is weighed into one pie. */
         Weighing: {
@@ -3306,6 +3852,13 @@ export interface components {
         WhatIfWish: {
             design: components["schemas"]["PieDesign"];
             lever: components["schemas"]["WhatIfLever"];
+        };
+        /** @description Why a task is where it is. */
+        WhyThen: {
+            /** @description its id */
+            task: string;
+            notEarlier: string[];
+            notLater: string[];
         };
         /** @description A pie written out for a friend. */
         WrittenRecipe: {
@@ -4369,6 +4922,846 @@ export interface operations {
             };
             /** @description Something in it is refused */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    beginDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeginDay"];
+            };
+        };
+        responses: {
+            /** @description The day, not stored */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayBegun"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    openCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The address, told once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarAddress"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    closeCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Closed, or never open */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listDays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The days */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Days"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    createDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveDay"];
+            };
+        };
+        responses: {
+            /** @description The day */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredDay"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    exportDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                day: string;
+                kind: "ics" | "csv";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                    "text/csv": string;
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    findWaysOnTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanWish"];
+            };
+        };
+        responses: {
+            /** @description The ways, cheapest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaysOnTime"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listDayMarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The marks */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayMarks"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putDayMark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayMarkWish"];
+            };
+        };
+        responses: {
+            /** @description All marks of the day */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayMarks"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    planDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanWish"];
+            };
+        };
+        responses: {
+            /** @description The plan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayPlan"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putDayAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AwayWish"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readOrders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderTable"];
+            };
+        };
+        responses: {
+            /** @description What was understood, and what was not */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrdersRead"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The day */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredDay"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    saveDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveDay"];
+            };
+        };
+        responses: {
+            /** @description The day */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredDay"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It was saved meanwhile; nothing was overwritten */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The calendar */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            /** @description Closed, or never open */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

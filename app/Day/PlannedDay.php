@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Day;
+
+use App\Batch\StoredBatch;
+use App\Kitchen\Kitchen;
+use App\Pastry\DoughWater;
+use App\Pastry\KitchenDough;
+use App\Pie\PieRevision;
+use Hojaldre\Core\Batch\Batch;
+use Hojaldre\Core\Batch\PieOfBatch;
+use Hojaldre\Core\Day\Day;
+use Hojaldre\Core\Day\Plan\DayPlan;
+use Hojaldre\Core\Day\Plan\Planner;
+use Hojaldre\Core\Day\Plan\WayOnTime;
+use Hojaldre\Core\Day\Plan\WaysOnTime;
+use Hojaldre\Core\Day\Task\DayExpansion;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Refusal\Refusal;
+use Hojaldre\Core\Refusal\Refused;
+
+/** A day planned with what the kitchen is and has: its pies, doughs, pace, marks. */
+final readonly class PlannedDay
+{
+    /** Of a kitchen nobody said anything of, °C (common practice, no source). */
+    private const USUAL_CELSIUS = 21.0;
+
+    /** @param  array<string, PieOfBatch>  $pies  by their uuid */
+    private function __construct(public DayPlan $plan, public array $pies)
+    {
+    }
+
+    /** @throws Refused no-such-pie, for each order of a pie that is not in the kitchen */
+    public static function of(Kitchen $kitchen, PlanWish $wish): self
+    {
+        $designs = self::designs($kitchen, $wish->day);
+        $batch = self::batch($kitchen, $wish->batch);
+        $stored = $wish->stored === null ? null : StoredDay::inKitchen($kitchen, $wish->stored);
+        $expansion = self::expansion($kitchen, $wish->day, $batch, $designs);
+        $plan = Planner::plan(
+            $wish->day, $expansion->tasks, $expansion->refused, $stored === null ? [] : DayMark::marks($stored), $wish->nowMinute,
+            $stored === null || $wish->nowMinute === null ? [] : $stored->newest()->told, $wish->isQuick,
+        );
+
+        return new self($plan, $expansion->pies);
+    }
+
+    /** @return list<WayOnTime> */
+    public static function ways(Kitchen $kitchen, PlanWish $wish): array
+    {
+        $designs = self::designs($kitchen, $wish->day);
+        $batch = self::batch($kitchen, $wish->batch);
+        $marks = $wish->stored === null ? [] : DayMark::marks(StoredDay::inKitchen($kitchen, $wish->stored));
+        $planned = static function (Day $day) use ($kitchen, $batch, $designs, $marks, $wish): DayPlan {
+            $expansion = self::expansion($kitchen, $day, $batch, $designs);
+
+            return Planner::plan($day, $expansion->tasks, $expansion->refused, $marks, $wish->nowMinute, [], true);
+        };
+
+        return WaysOnTime::of($planned($wish->day), $planned);
+    }
+
+    /** @param  array<string, Pie>  $designs */
+    private static function expansion(Kitchen $kitchen, Day $day, ?Batch $batch, array $designs): DayExpansion
+    {
+        return DayExpansion::of(
+            $day, $batch, $designs, KitchenDough::formulasOf($kitchen), DoughWater::percents(DoughWater::of($kitchen)), $batch->kitchenCelsius ?? self::USUAL_CELSIUS, DayMark::ownMinutes($kitchen),
+        );
+    }
+
+    private static function batch(Kitchen $kitchen, ?string $id): ?Batch
+    {
+        return $id === null ? null : StoredBatch::inKitchen($kitchen, $id)->document();
+    }
+
+    /**
+     * @return array<string, Pie>
+     *
+     * @throws Refused no-such-pie
+     */
+    public static function designs(Kitchen $kitchen, Day $day): array
+    {
+        $wanted = array_values(array_unique(array_map(static fn ($order): string => $order->pie, $day->orders)));
+        $revisions = PieRevision::newestOf($kitchen->pies()->whereIn('id', $wanted)->get());
+        $refusals = [];
+        foreach ($day->orders as $index => $order) {
+            if (! isset($revisions[$order->pie])) {
+                $refusals[] = new Refusal('no-such-pie', "/day/orders/$index/pie");
+            }
+        }
+        if ($refusals !== []) {
+            throw Refused::with($refusals);
+        }
+
+        return array_map(static fn (PieRevision $one): Pie => $one->pie(), $revisions);
+    }
+}

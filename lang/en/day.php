@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+/* The oven day: part of ../en.php. */
+
+return [
+    'clock.before' => '{time} {days, plural, one {the day before} other {# days before}}',
+    'clock.after' => '{time} {days, plural, one {the day after} other {# days after}}',
+
+    // tasks
+    'task.line' => 'Line {pieces, plural, one {the tin} other {# tins}}: {pie}',
+    'task.lid' => 'Roll {pieces, plural, one {the lid} other {# lids}}: {pie}',
+    'task.cut-pieces' => 'Roll and cut for {pieces, plural, one {one} other {#}}: {pie}',
+    'task.shell' => 'Bake blind: {pie}',
+    'task.fill' => 'Fill {pieces, plural, one {it} other {# tins}}: {pie}',
+    'task.fold' => 'Fill and close {pieces, plural, one {one} other {#}}: {pie}',
+    'task.whisk' => 'Whisk the custard: {pie}',
+    'task.sauce' => 'Boil up the sauce: {pie}',
+    'task.bake' => 'Bake: {pie}',
+    'task.bake-frozen' => 'Bake from frozen: {pie}',
+    'task.reheat' => 'Warm through: {pie}',
+    'task.unmould' => 'Unmould and cut: {pie}',
+    'task.plate' => 'Off the tray: {pie}',
+    'task.chill' => 'Into the fridge: {pie}',
+    'task.freeze' => 'Into the freezer, unbaked: {pie}',
+
+    'task-short.mix' => 'dough',
+    'task-short.cut' => 'cut',
+    'task-short.cook' => 'cook',
+    'task-short.line' => 'line',
+    'task-short.shell' => 'shell',
+    'task-short.bind' => 'bind',
+    'task-short.whisk' => 'whisk',
+    'task-short.fill' => 'fill',
+    'task-short.fold' => 'fold',
+    'task-short.bake' => 'bake',
+    'task-short.reheat' => 'warm',
+    'task-short.unmould' => 'cut',
+    'task-short.chill' => 'chill',
+    'task-short.freeze' => 'freeze',
+
+    // what hands do in a part of a task, and ovens
+    'day-act.dough-out' => 'Dough out of the fridge. {task}',
+    'day-act.weights-in' => 'Dock again, paper and weights in. {task}, {oven} at {dialovenCelsius}',
+    'day-act.weights-out' => 'Weights out, prick what has puffed. {task}',
+    'day-act.seal' => 'Brush the hot base with egg, back in. {task}',
+    'day-act.in' => 'Into the {oven} at {dialovenCelsius}. {task}',
+    'day-act.move' => 'Rack, tent or ring as planned. {task}',
+    'day-act.look' => 'First look. {task}',
+    'day-act.out' => 'Out of the oven. {task}',
+    'day-act.oven-on' => '{oven} on: dial {dialovenCelsius}, hot by {byMinute}',
+    'day-act.oven-up' => '{oven} up now: dial {dialovenCelsius}, there by {byMinute}',
+    'day-act.oven-down' => '{oven} down now: dial {dialovenCelsius}, there by {byMinute}',
+    'day-act.oven-off' => '{oven} off',
+    'day-act.served' => 'Ready: {pie}, {pieces}',
+    'day-act.served-late' => 'Ready, {lateMinutes} late: {pie}, {pieces}',
+
+    // at a task
+    'day.temper' => 'On the bench for {temperMinutes}, so that it rolls without cracks.',
+    'day.half-cold' => 'Half of the dough out, half stays cold.',
+    'day.dock-again' => 'Prick the base once more before it goes in.',
+    'day.weights' => 'A bowl for the hot weights stands ready. They burn.',
+    'day.seal' => 'Egg on the hot base closes it; three more minutes in the oven.',
+    'day.look' => 'Look at it after {lookMinutes}.',
+    'day.tray-under' => 'A tray under it: it may leak.',
+    'day.turn' => 'Turn it when half its time is over.',
+    'day.fill-cool' => 'Only when filling and shell are cool.',
+    'day.pour-at-oven' => 'Pour the custard at the oven, and then in with it.',
+    'day.vent-glaze' => 'Vent and glaze before it goes in.',
+    'day.reheat-safe' => 'Hot all through: 74 °C in the middle. Local food rules come first.',
+    'day.chill-safe' => 'From hot to 21 °C in two hours, to 5 °C in six in all. Local food rules come first.',
+    'day.wash-tins' => 'Wash the tins: they are wanted again.',
+
+    // of the plan
+    'day.best' => 'Nobody could begin later than {latestMinute} and have all in time; this plan begins at {startMinute}.',
+    'day.near-best' => 'At best it could begin at {latestMinute}; this plan begins at {startMinute}.',
+    'day.late' => '{pie} is {lateMinutes} late, ready at {readyMinute}.',
+    'day.late-at-best' => 'With these hands, ovens and hours at least {leastMinutes} of lateness cannot be helped.',
+    'day.late-unproven' => 'No plan without it was found; there may be one.',
+    'day.impossible' => 'This cannot be planned: the hours are too short, or something pinned stands in the way. Give the hands more hours or take a pin out.',
+    'day.refused' => '{pie} is too large for each oven here. Give an oven its true size, or make it in another tin.',
+    'day.refused-frozen' => '{pie} cannot be baked from frozen: raw custard parts as it thaws, or its middle is never safe in time. Make it from scratch.',
+    'day.broken-pin' => 'It could not stay where it was put: {task}.',
+    'day.waited' => 'It has waited longer than it should: {task}.',
+    'day.idle' => '{cook} is free for {idleMinutes} from {fromMinute}.',
+    'day.idle-while' => '{cook} is free for {idleMinutes} from {fromMinute}. Meanwhile: {task}.',
+
+    // why it is then
+    'why.fresh' => 'It could begin earlier. It is kept late so that it is fresh.',
+    'why.after' => 'It comes after: {task}.',
+    'why.after-wait' => '{between, select, rests {It rests} chills {It chills in the tin} cools {It has to cool} stands {It stands} washed {The tin is washed} other {It waits}} {waitMinutes} after: {task}.',
+    'why.would-stand' => 'Begun earlier it would stand too long. At most {mostMinutes} before: {task}.',
+    'why.before' => '{between, select, rests {It rests {waitMinutes} before} chills {It chills {waitMinutes} before} cools {It cools {waitMinutes} before} other {Next comes}}: {task}.',
+    'why.soon' => 'It may wait at most {mostMinutes} after: {task}.',
+    'why.due' => 'It is wanted at {atMinute}, with {spareMinutes} to spare.',
+    'why.nobody' => 'Nobody is there at {atMinute}.',
+    'why.hands' => 'All hands are full then: {tasks}.',
+    'why.heat' => 'The {oven} is at {ovenCelsius} then, and takes {changeMinutes} to change. In it: {task}.',
+    'why.shelf' => 'The {oven} has no shelf free then. In it: {task}.',
+    'why.spare' => 'It may be {spareMinutes} later before anything is late.',
+
+    // what would have all in time
+    'way-day.tin' => 'One more tin for line {order}: {tins}',
+    'way-day.later' => 'Serve line {order} at {atMinute}',
+    'way-day.all-later' => 'Serve {orders, plural, one {one} other {#}} later, by up to {laterMinutes}',
+    'way-day.earlier' => 'Begin at {atMinute}',
+    'way-day.evening' => 'Work the evening before, from {fromMinute} to {toMinute}: dough, shells and fillings',
+    'way-day.shelf' => 'Use {shelves, plural, one {one shelf} other {# shelves}} of the {oven}',
+    'way-day.cook' => 'One more pair of hands',
+];
