@@ -58,7 +58,7 @@ return new class extends Migration
         DB::statement('alter table day_marks add constraint day_marks_minutes_check check (end_minute is null or end_minute >= start_minute)');
         DB::unprepared(<<<'SQL'
             revoke update, delete, truncate on day_revisions from hojaldre_app;
-            create function day_revisions_are_written_once() returns trigger language plpgsql as $$
+            create or replace function day_revisions_are_written_once() returns trigger language plpgsql as $$
             begin
                 raise exception 'A saved revision of a day is never changed or deleted; save a new one.';
             end
