@@ -38,7 +38,7 @@ final class BeginDay
             ...($wish->pie === null ? [] : [[$wish->pie, $wish->count]]),
         ];
         $orders = array_map(static fn (array $one, int $at): Order => new Order('o'.($at + 1), $one[0], $one[1], $wish->atMinute, OrderFrom::Scratch, Ending::Warm, null), $wanted, array_keys($wanted));
-        $day = new Day($batch->name ?? 'A pie', $wish->date, $orders, UsualKitchen::of($here), Day::USUAL_SPARE_MINUTES, [], []);
+        $day = new Day($batch->name ?? 'A pie', $wish->date, $orders, $wish->batch === null && $wish->pie !== null ? UsualKitchen::forOnePie($here) : UsualKitchen::of($here), Day::USUAL_SPARE_MINUTES, [], []);
         PlannedDay::designs($here, $day);
         $pies = DayAnswer::pies($here, $day);
 

@@ -21,6 +21,8 @@ final readonly class UsualKitchen
 
     private const TO_MINUTE = 1260;
 
+    private const DAY_MINUTES = 1440;
+
     private const RINGS = 4;
 
     private const FRIDGE_TINS = 12;
@@ -42,6 +44,14 @@ final readonly class UsualKitchen
         }
 
         return new DayKitchen(array_slice($cooks, 0, 8), $ovens === [] ? [self::oven('oven', 'Oven', OvenMode::Static, 0.0)] : array_values(array_slice($ovens, 0, 8)), self::RINGS, 1, self::FRIDGE_TINS, self::RACK_TINS);
+    }
+
+    /** For one pie that somebody bakes at home: one pair of hands, whenever it is wanted. */
+    public static function forOnePie(Kitchen $kitchen): DayKitchen
+    {
+        $usual = self::of($kitchen);
+
+        return $usual->withCooks([new Cook($usual->cooks[0]->name, [new Hours(-self::DAY_MINUTES, self::DAY_MINUTES)])]);
     }
 
     private static function oven(string $id, string $name, OvenMode $mode, float $runsByKelvins): DayOven

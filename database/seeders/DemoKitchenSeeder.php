@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Batch\StoredBatch;
+use App\Day\DayToSave;
+use App\Day\PlannedDay;
+use App\Day\PlanWish;
+use App\Day\StoredDay;
 use App\Food\KitchenFood;
 use App\Kitchen\Kitchen;
 use App\Kitchen\Role;
@@ -15,9 +19,18 @@ use App\Tin\KitchenTin;
 use Hojaldre\Core\Batch\Batch;
 use Hojaldre\Core\Batch\BatchLine;
 use Hojaldre\Core\Batch\FoldChoice;
+use Hojaldre\Core\Day\Cook;
+use Hojaldre\Core\Day\Day;
+use Hojaldre\Core\Day\DayKitchen;
+use Hojaldre\Core\Day\DayOven;
+use Hojaldre\Core\Day\Hours;
+use Hojaldre\Core\Day\Order;
+use Hojaldre\Core\Day\Pin;
+use Hojaldre\Core\Day\Plan\PlannedTask;
 use Hojaldre\Core\Document\DocumentReader;
 use Hojaldre\Core\Food\FoodLabel;
 use Hojaldre\Core\Food\OwnFood;
+use Hojaldre\Core\Oven\OvenMode;
 use Hojaldre\Core\Pastry\Rolled\LiningChoice;
 use Hojaldre\Core\PieFile\PieFile;
 use Illuminate\Database\Seeder;
@@ -66,7 +79,26 @@ final class DemoKitchenSeeder extends Seeder
             $pie = $kitchen->pies()->where('name', $name)->firstOrFail();
             $lines[] = new BatchLine($pie->id, $count, LiningChoice::usual(), FoldChoice::asDesigned());
         }
-        StoredBatch::putDown($kitchen, $by, new Batch('Saturday', $lines, [], 21));
+        $batch = StoredBatch::putDown($kitchen, $by, new Batch('Saturday', $lines, [], 21));
+        $this->ovenDay($kitchen, $by, $batch);
+    }
+
+    /** The hatch opens at half past nine; one order for a quarter past eleven, the hand pies out of the freezer. */
+    private function ovenDay(Kitchen $kitchen, User $by, StoredBatch $batch): void
+    {
+        $orders = [];
+        foreach (DemoStores::HATCH as $at => [$name, $count, $minute, $from, $ending]) {
+            $pie = $kitchen->pies()->where('name', $name)->firstOrFail();
+            $orders[] = new Order('o'.($at + 1), $pie->id, $count, $minute, $from, $ending, null);
+        }
+        $ovens = KitchenOven::query()->where('kitchen_id', $kitchen->id)->orderBy('name')->get()->map(
+            static fn (KitchenOven $one): DayOven => new DayOven($one->id, $one->name, $one->mode, $one->runs_by_kelvins, $one->mode === OvenMode::Fan ? 2 : 3, 440, 360, 5),
+        )->all();
+        $cooks = array_map(static fn (string $name): Cook => new Cook($name, [new Hours(...DemoStores::FRIDAY), new Hours(...DemoStores::FROM_SATURDAY)]), ['Ada', 'Ben']);
+        $day = new Day('Saturday', now()->next('Saturday')->format('Y-m-d'), $orders, new DayKitchen($cooks, array_values($ovens), 4, 1, 16, 16), Day::USUAL_SPARE_MINUTES, [], []);
+        $plan = PlannedDay::of($kitchen, new PlanWish($day, $batch->id, null, null, false, null))->plan;
+        $told = array_map(static fn (PlannedTask $one): Pin => new Pin($one->task->id, $one->startMinute), $plan->tasks);
+        StoredDay::putDown($kitchen, $by, new DayToSave(0, $batch->id, $day, $told));
     }
 
     private function stores(Kitchen $kitchen): void

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use Hojaldre\Core\Day\Ending;
+use Hojaldre\Core\Day\OrderFrom;
+
 /** What the made-up Lock House has in its stores. */
 final class DemoStores
 {
@@ -29,6 +32,19 @@ final class DemoStores
     public const SATURDAY = [
         'Chicken, tarragon and leek pasties' => 12, 'Smoked trout and leek quiche' => 2, 'Pumpkin, sage and hazelnut tart' => 2, 'Fennel and blue cheese tart' => 2,
         'Spinach, nutmeg and curd double-crust pie' => 2, 'Beetroot and walnut hand pies' => 12, 'Celeriac and cider deep pie' => 2,
+    ];
+
+    /** Minutes of the day: the evening before, and Saturday itself. */
+    public const FRIDAY = [-480, -240];
+
+    public const FROM_SATURDAY = [300, 840];
+
+    /** @var list<array{string, int, int, OrderFrom, Ending}> pie, how many, when, from what, how it ends */
+    public const HATCH = [
+        ['Chicken, tarragon and leek pasties', 12, 570, OrderFrom::Scratch, Ending::Warm], ['Beetroot and walnut hand pies', 12, 570, OrderFrom::Frozen, Ending::Warm],
+        ['Fennel and blue cheese tart', 2, 630, OrderFrom::Scratch, Ending::Warm], ['Smoked trout and leek quiche', 2, 675, OrderFrom::Scratch, Ending::Warm],
+        ['Pumpkin, sage and hazelnut tart', 2, 690, OrderFrom::Scratch, Ending::Warm], ['Spinach, nutmeg and curd double-crust pie', 2, 720, OrderFrom::Scratch, Ending::Warm],
+        ['Celeriac and cider deep pie', 2, 750, OrderFrom::Scratch, Ending::Warm],
     ];
 
     /** @var array<string, float> */

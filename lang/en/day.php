@@ -104,6 +104,7 @@ return [
     'way-day.tin' => 'One more tin for line {order}: {tins}',
     'way-day.later' => 'Serve line {order} at {atMinute}',
     'way-day.all-later' => 'Serve {orders, plural, one {one} other {#}} later, by up to {laterMinutes}',
+    'way-day.longer' => 'Stay until {atMinute}',
     'way-day.earlier' => 'Begin at {atMinute}',
     'way-day.evening' => 'Work the evening before, from {fromMinute} to {toMinute}: dough, shells and fillings',
     'way-day.shelf' => 'Use {shelves, plural, one {one shelf} other {# shelves}} of the {oven}',

@@ -13,26 +13,31 @@ import { RecessRow } from "./ui/RecessRow";
 
 const LAST_PIE = "hojaldre.last-pie";
 const LAST_BATCH = "hojaldre.last-batch";
+const LAST_DAY = "hojaldre.last-day";
 
 /** The frame of every room: mark, rooms, kitchen. */
 export function AppFrame() {
-  const { kitchen = "", pie, batch } = useParams();
+  const { kitchen = "", pie, batch, day } = useParams();
   const { pathname, search } = useLocation();
   const { data: session } = useQuery(sessionQuery);
   useEffect(() => {
     if (pie) localStorage.setItem(`${LAST_PIE}.${kitchen}`, pie);
     if (batch) localStorage.setItem(`${LAST_BATCH}.${kitchen}`, batch);
-  }, [kitchen, pie, batch]);
+    if (day) localStorage.setItem(`${LAST_DAY}.${kitchen}`, day);
+  }, [kitchen, pie, batch, day]);
   if (!session) return null;
   if (!session.user) return <Navigate replace to={`/sign-in?next=${encodeURIComponent(pathname + search)}`} />;
   const here = session.kitchens.find((one) => one.id === kitchen);
   if (!here) return <NotHere />;
   const last = pie ?? localStorage.getItem(`${LAST_PIE}.${kitchen}`);
   const lastBatch = batch ?? localStorage.getItem(`${LAST_BATCH}.${kitchen}`);
+  const lastDay = day ?? localStorage.getItem(`${LAST_DAY}.${kitchen}`);
   const room = pathname.split("/")[3] ?? "";
   const rooms = [
     { name: "Pies", to: `/k/${kitchen}/pies`, seated: room === "pies" || room === "begin" },
-    ...(last ? [{ name: "Bench", to: `/k/${kitchen}/bench/${last}`, seated: Boolean(pie) }] : []),
+    ...(last
+      ? [{ name: "Bench", to: `/k/${kitchen}/bench/${last}`, seated: room === "bench" || room === "card" }]
+      : []),
     { name: "Batches", to: `/k/${kitchen}/batches`, seated: room === "batches" },
     ...(lastBatch
       ? [
@@ -40,6 +45,11 @@ export function AppFrame() {
           { name: "Pastry", to: `/k/${kitchen}/pastry/${lastBatch}`, seated: room === "pastry" },
         ]
       : []),
+    {
+      name: "Oven day",
+      to: `/k/${kitchen}/days${lastDay && !day ? `/${lastDay}` : ""}`,
+      seated: room === "days" || room === "ready",
+    },
     { name: "Stores", to: `/k/${kitchen}/stores`, seated: room === "stores" },
   ];
   return (

@@ -18,6 +18,10 @@ const Batch = lazy(() => import("./rooms/batch/Batch"));
 const Pastry = lazy(() => import("./rooms/pastry/Pastry"));
 const FullSize = lazy(() => import("./rooms/pastry/FullSize"));
 const Prep = lazy(() => import("./rooms/prep/Prep"));
+const Days = lazy(() => import("./rooms/day/Days"));
+const OvenDay = lazy(() => import("./rooms/day/OvenDay"));
+const OnePie = lazy(() => import("./rooms/day/OnePie"));
+const DayPaper = lazy(() => import("./rooms/day/DayPaper"));
 const Bench = lazy(() => import("./rooms/bench/Bench"));
 
 const wait = (room: React.ReactNode) => <Suspense fallback={null}>{room}</Suspense>;
@@ -41,6 +45,10 @@ export const router = createBrowserRouter([
       { path: "pastry/:batch", element: wait(<Pastry />) },
       { path: "pastry/:batch/sheet", element: wait(<FullSize />) },
       { path: "prep/:batch", element: wait(<Prep />) },
+      { path: "days", element: wait(<Days />) },
+      { path: "days/:day", element: wait(<OvenDay />) },
+      { path: "days/:day/paper", element: wait(<DayPaper />) },
+      { path: "ready/:pie", element: wait(<OnePie />) },
       { path: "bench/:pie", element: wait(<Bench />) },
       { path: "card/:pie", element: wait(<Card />) },
     ],

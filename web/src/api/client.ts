@@ -76,6 +76,19 @@ export type MarkWish = Schemas["MarkWish"];
 export type Leftover = Schemas["Leftover"];
 export type LeftoverWish = Schemas["LeftoverWish"];
 export type ShoppingLine = Schemas["ShoppingLine"];
+export type Day = Schemas["Day"];
+export type DayKitchen = Schemas["DayKitchen"];
+export type DayOven = Schemas["DayOven"];
+export type Order = Schemas["Order"];
+export type StoredDay = Schemas["StoredDay"];
+export type DaySummary = Schemas["DaySummary"];
+export type DayPlan = Schemas["DayPlan"];
+export type DayTask = Schemas["DayTask"];
+export type DayAct = Schemas["DayAct"];
+export type DayPie = Schemas["DayPie"];
+export type DayMark = Schemas["DayMark"];
+export type DayMarkWish = Schemas["DayMarkWish"];
+export type PlanWish = Schemas["PlanWish"];
 /** Words typed at a place of the design; a weight after a step says what it was before, and which step. */
 export type TypedEntry = Pick<Schemas["EntryWords"], "kind" | "words" | "food"> &
   Partial<Schemas["EntryWords"]> &

@@ -9,7 +9,7 @@ final readonly class Slack
 {
     /**
      * @param  list<Aim>  $aims
-     * @param  array<int, list<array{int, int}>>  $hands  cook and minute at which each goes to a task
+     * @param  array<int, list<array{int, int, int}>>  $hands  cook, from, to, by task
      * @return array<int, int> minutes; less than nothing where something is late already
      */
     public static function of(Network $net, array $aims, Solution $found, array $hands): array
@@ -41,26 +41,62 @@ final readonly class Slack
     }
 
     /**
-     * The chain that leaves least to spare: from what is tightest, back over what each waits for.
+     * The chain that leaves least to spare: from the load that is tightest, back over what each task waits for.
      *
+     * @param  list<Aim>  $aims
+     * @param  array<int, list<array{int, int, int}>>  $hands
      * @param  array<int, int>  $slack
      * @return array<int, true>
      */
-    public static function chain(Network $net, Solution $found, array $slack): array
+    public static function chain(Network $net, array $aims, Solution $found, array $hands, array $slack): array
     {
-        $ahead = array_diff_key($slack, $net->fixed);
-        if ($ahead === []) {
-            return [];
+        $before = [];
+        foreach (self::next($net, $found, $hands) as $task => $own) {
+            foreach ($own as [$other, $lag]) {
+                if ($found->starts[$other] === $found->starts[$task] + $lag) {
+                    $before[$other][] = $task;
+                }
+            }
         }
-        $least = min($ahead);
+        $ahead = array_filter($aims, static fn (Aim $one): bool => ! isset($net->fixed[$one->task]));
+        $least = min([PHP_INT_MAX, ...array_map(static fn (Aim $one): int => $slack[$one->task], $ahead)]);
+        $best = [];
+        $from = PHP_INT_MAX;
+        foreach ($ahead as $aim) {
+            $chain = $slack[$aim->task] === $least ? self::back($aim->task, $before, $found->starts) : [];
+            $begins = min([PHP_INT_MAX, ...array_map(static fn (int $task): int => $found->starts[$task], array_keys($chain))]);
+            if ($begins < $from) {
+                [$best, $from] = [$chain, $begins];
+            }
+        }
 
-        return array_fill_keys(array_keys(array_filter($ahead, static fn (int $one): bool => $one <= $least)), true);
+        return $best;
+    }
+
+    /**
+     * @param  array<int, list<int>>  $before  of each task those that it waits for to the minute
+     * @param  array<int, int>  $starts
+     * @return array<int, true>
+     */
+    private static function back(int $task, array $before, array $starts): array
+    {
+        $chain = [];
+        while (! isset($chain[$task])) {
+            $chain[$task] = true;
+            $next = $task;
+            foreach ($before[$task] ?? [] as $other) {
+                $next = ! isset($chain[$other]) && ($next === $task || $starts[$other] < $starts[$next]) ? $other : $next;
+            }
+            $task = $next;
+        }
+
+        return $chain;
     }
 
     /**
      * What follows each task: by its bounds, at the same hands, in the same oven.
      *
-     * @param  array<int, list<array{int, int}>>  $hands
+     * @param  array<int, list<array{int, int, int}>>  $hands
      * @return array<int, list<array{int, int}>> task and least minutes from start to start
      */
     private static function next(Network $net, Solution $found, array $hands): array
@@ -73,23 +109,27 @@ final readonly class Slack
                 }
             }
         }
-        $byCook = [];
+        $byCook = $byOven = [];
         foreach ($hands as $task => $own) {
-            foreach ($own as [$cook, $minute]) {
-                $byCook[$cook][] = [$minute, $task];
+            foreach ($own as [$cook, $from, $to]) {
+                $byCook[$cook][] = [$from, $to, $task, 0];
             }
         }
-        $byOven = [];
         foreach ($found->ovens as $task => $oven) {
-            $byOven[$oven][] = [$found->starts[$task], $task];
+            foreach ($net->ovens[$task] as [$at, , $heats]) {
+                foreach ($at === $oven ? $heats : [] as [$from, $minutes, $celsius]) {
+                    $byOven[$oven][] = [$found->starts[$task] + $from, $found->starts[$task] + $from + $minutes, $task, $celsius];
+                }
+            }
         }
         foreach ([...$byCook, ...$byOven] as $all) {
             sort($all);
-            foreach ($all as $at => [, $task]) {
-                $other = $all[$at + 1][1] ?? $task;
-                if ($other !== $task && $found->starts[$other] >= $found->starts[$task]) {
-                    // they keep their distance: nearer is not known to fit
-                    $next[$task][] = [$other, min($found->starts[$other] - $found->starts[$task], $net->minutes[$task])];
+            foreach (array_slice($all, 1) as $at => [$begins, , $other, $celsius]) {
+                [, $ends, $task, $was] = $all[$at];
+                if ($task !== $other && $begins >= $ends) {
+                    $apart = $found->starts[$other] - $found->starts[$task];
+                    // they keep their distance where that is all the oven needs to change
+                    $next[$task][] = [$other, min($apart, $apart - ($begins - $ends) + ($was > 0 ? $net->change($was, $celsius) : 0))];
                 }
             }
         }

@@ -25,6 +25,9 @@ final readonly class WaysOnTime
 
     private const EVENING = [-360, -180];
 
+    /** Hands stay so long after the last is wanted (judgement). */
+    private const AFTER_MINUTES = 30;
+
     /** Where nothing could be planned at all: worse than any lateness (numerics). */
     private const NO_PLAN = 100000;
 
@@ -72,6 +75,7 @@ final readonly class WaysOnTime
         if (count($late) === 1) {
             yield self::later($day, $late[0]);
         }
+        yield from self::longer($day);
         yield from self::earlier($day);
         foreach ($day->kitchen->ovens as $at => $oven) {
             yield [
@@ -118,6 +122,18 @@ final readonly class WaysOnTime
     private static function working(Day $day, callable $hours): Day
     {
         return $day->withKitchen($day->kitchen->withCooks(array_map(static fn (Cook $one): Cook => $one->withHours($hours($one)), $day->kitchen->cooks)));
+    }
+
+    /** @return iterable<array{Statement, Day}> where the last is wanted when nobody is there any more */
+    private static function longer(Day $day): iterable
+    {
+        $ends = max([Day::EARLIEST_MINUTE, ...array_map(static fn (Cook $one): int => max([Day::EARLIEST_MINUTE, ...array_map(static fn (Hours $of): int => $of->toMinute, $one->hours)]), $day->kitchen->cooks)]);
+        $last = max([0, ...array_map(static fn (Order $one): int => $one->atMinute, $day->orders)]) + self::AFTER_MINUTES;
+        if ($last > $ends) {
+            yield [new Statement('way-day.longer', ['atMinute' => $last]), self::working($day, static fn (Cook $one): array => array_map(
+                static fn (Hours $of, int $at): Hours => $at === count($one->hours) - 1 ? new Hours($of->fromMinute, $last) : $of, $one->hours, array_keys($one->hours),
+            ))];
+        }
     }
 
     private static function step(Served $late): int

@@ -27,8 +27,9 @@ final readonly class Written
         $starts = array_map(fn (int $one): int => $one + $this->fromMinute, $found->starts);
         $all = $this->standing->tasks;
         $hands = HandsPlan::of($all->tasks, $starts, $this->day->kitchen);
-        $slack = Slack::of($net, $aims, $found, array_map(fn (array $own): array => array_map(fn (HandsOn $one): array => [$one->cook, $one->fromMinute - $this->fromMinute], $own), $hands));
-        $tight = Slack::chain($net, $found, $slack);
+        $goesTo = array_map(fn (array $own): array => array_map(fn (HandsOn $one): array => [$one->cook, $one->fromMinute - $this->fromMinute, $one->toMinute - $this->fromMinute], $own), $hands);
+        $slack = Slack::of($net, $aims, $found, $goesTo);
+        $tight = Slack::chain($net, $aims, $found, $goesTo, $slack);
         $tasks = [];
         asort($starts);
         foreach ($starts as $at => $start) {

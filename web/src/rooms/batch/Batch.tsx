@@ -5,11 +5,11 @@ import { leftoversQuery } from "../../api/batchQueries";
 import type { Batch, BatchLine, Leftover, PieSummary } from "../../api/client";
 import { piesQuery } from "../../api/queries";
 import { readFigure } from "../../api/words";
-import { BatchHead } from "../../batch/BatchHead";
 import { doughFromBefore, lineChanged, newLine } from "../../batch/batch";
 import { type InBatch, OpenBatch } from "../../batch/OpenBatch";
 import { useLeftovers } from "../../batch/useLeftovers";
 import { SmallCutaway } from "../../draw/SmallCutaway";
+import { KeptHead } from "../../kept/KeptHead";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
@@ -34,8 +34,8 @@ function BatchRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
   const pieces = present.lines.reduce((sum, line) => sum + line.count, 0);
   return (
     <Box maxWidth="1180px" paddingBottom="60px">
-      <BatchHead
-        batch={batch}
+      <KeptHead
+        kept={batch}
         mayWrite={mayWrite}
         title={
           <EntryField

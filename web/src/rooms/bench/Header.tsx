@@ -48,6 +48,9 @@ export function Header({ bench, pie, mayWrite }: Props) {
           <Link to={`/k/${kitchen}/card/${pie}`} style={{ color: ink("rim"), fontWeight: 650, padding: "8px 6px" }}>
             Card
           </Link>
+          <Link to={`/k/${kitchen}/ready/${pie}`} style={{ color: ink("rim"), fontWeight: 650, padding: "8px 6px" }}>
+            Ready at
+          </Link>
           <Button look="plain" aria-expanded={listing} onClick={() => setListing(!listing)}>
             For several
           </Button>

@@ -3,9 +3,9 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
 import { pastryQuery } from "../../api/batchQueries";
 import type { DoughPlan } from "../../api/client";
-import { BatchHead } from "../../batch/BatchHead";
 import { doughChanged } from "../../batch/batch";
 import { type InBatch, OpenBatch } from "../../batch/OpenBatch";
+import { KeptHead } from "../../kept/KeptHead";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { number } from "../../ui/numbers";
@@ -40,8 +40,8 @@ function PastryRoom({ kitchen, stored, batch, mayWrite }: InBatch) {
     );
   return (
     <Box paddingBottom="60px">
-      <BatchHead
-        batch={batch}
+      <KeptHead
+        kept={batch}
         mayWrite={mayWrite}
         title={`Pastry for ${batch.present.name}`}
         says={

@@ -2,23 +2,23 @@ import { Box, Flex } from "@chakra-ui/react";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
 import { savedAt } from "../ui/numbers";
-import type { BatchState } from "./useBatch";
+import type { Kept } from "./useKept";
 
-/** Name of the room and its batch, undo, and whether it is saved. */
-export function BatchHead({
+/** Name of the room and of what is worked on, undo, and whether it is saved. */
+export function KeptHead<T>({
   title,
   says,
-  batch,
+  kept,
   mayWrite,
   acts,
 }: {
   title: React.ReactNode;
   says: string;
-  batch: BatchState;
+  kept: Kept<T>;
   mayWrite: boolean;
   acts?: React.ReactNode;
 }) {
-  const failed = typeof batch.saveState === "object" ? batch.saveState.failed : null;
+  const failed = typeof kept.saveState === "object" ? kept.saveState.failed : null;
   return (
     <>
       <Flex gap="4px 24px" align="baseline" wrap="wrap" paddingBlock="14px 8px">
@@ -30,16 +30,16 @@ export function BatchHead({
           {acts}
           {mayWrite && (
             <>
-              <Button look="plain" onClick={batch.undo} disabled={!batch.canUndo}>
+              <Button look="plain" onClick={kept.undo} disabled={!kept.canUndo}>
                 Undo
               </Button>
-              <Button look="plain" onClick={batch.redo} disabled={!batch.canRedo}>
+              <Button look="plain" onClick={kept.redo} disabled={!kept.canRedo}>
                 Redo
               </Button>
               <Box role="status" color="ink2" minWidth="96px" textAlign="right">
-                {batch.saveState === "saving"
+                {kept.saveState === "saving"
                   ? "Saving"
-                  : batch.saveState === "saved" && `Saved ${savedAt(batch.savedAt)}`}
+                  : kept.saveState === "saved" && `Saved ${savedAt(kept.savedAt)}`}
               </Box>
             </>
           )}
@@ -53,11 +53,11 @@ export function BatchHead({
           }
           acts={
             failed.code === "clash" ? (
-              <Button onClick={() => void batch.lookAgain()}>As it is now</Button>
+              <Button onClick={() => void kept.lookAgain()}>As it is now</Button>
             ) : (
               <>
-                <Button onClick={() => void batch.retry()}>Save again</Button>
-                <Button look="plain" onClick={batch.undo} disabled={!batch.canUndo}>
+                <Button onClick={() => void kept.retry()}>Save again</Button>
+                <Button look="plain" onClick={kept.undo} disabled={!kept.canUndo}>
                   Undo
                 </Button>
               </>

@@ -1,0 +1,25 @@
+import { useQuery } from "@tanstack/react-query";
+import type { Day, PlanWish } from "../../api/client";
+import { dayPlanQuery } from "../../api/dayQueries";
+import { useSettled } from "../../ui/useSettled";
+
+const SETTLES_MS = 400;
+
+type Ask = { batch: string | null; stored: string | null; nowMinute: number | null; why: string | null };
+
+/** The plan of a day: a quick one at once, a better one when nothing has changed for a moment. */
+export function usePlan(kitchen: string, day: Day, ask: Ask, marks: string) {
+  const wish: PlanWish = { day, ...ask, isQuick: false };
+  const key = JSON.stringify(wish);
+  const settled = useSettled(key, SETTLES_MS) === key;
+  const quick = useQuery({ ...dayPlanQuery(kitchen, { ...wish, isQuick: true }, marks), enabled: !settled });
+  const whole = useQuery({ ...dayPlanQuery(kitchen, wish, marks), enabled: settled });
+  const isWhole = settled && whole.data !== undefined && !whole.isPlaceholderData;
+  return {
+    plan: isWhole ? whole.data : (quick.data ?? whole.data),
+    isWhole,
+    isWorking: !isWhole,
+    error: settled ? whole.error : quick.error,
+    again: () => void whole.refetch(),
+  };
+}
