@@ -7,25 +7,37 @@ namespace Hojaldre\Core\Day\Plan;
 /** Numbers as from dice, the same for the same seed. */
 final class Dice
 {
-    /** Of a linear congruence of 31 bits (numerics). */
-    private const TIMES = 1103515245;
+    /** Shifts of a generator of 32 bits (Marsaglia 2003, xorshift, from memory). */
+    private const SHIFTS = [13, 17, 5];
 
-    private const PLUS = 12345;
+    private const BITS = 0xFFFFFFFF;
 
-    private const BITS = 0x7FFFFFFF;
+    /** So that no seed begins with nothing (numerics). */
+    private const SPREAD = 0x9E3779B9;
 
-    /** The low bits repeat soon (numerics). */
-    private const LOW_BITS = 8;
+    private int $state;
 
-    public function __construct(private int $state)
+    public function __construct(int $seed)
     {
+        $this->state = (($seed + 1) * self::SPREAD) & self::BITS ?: 1;
+        for ($turn = 0; $turn < self::SHIFTS[0]; $turn++) {
+            $this->next();
+        }
     }
 
     /** From 0 to one below. */
     public function below(int $count): int
     {
-        $this->state = ($this->state * self::TIMES + self::PLUS) & self::BITS;
+        return $this->next() % max(1, $count);
+    }
 
-        return ($this->state >> self::LOW_BITS) % max(1, $count);
+    private function next(): int
+    {
+        $x = $this->state;
+        $x ^= ($x << self::SHIFTS[0]) & self::BITS;
+        $x ^= $x >> self::SHIFTS[1];
+        $x ^= ($x << self::SHIFTS[2]) & self::BITS;
+
+        return $this->state = $x;
     }
 }

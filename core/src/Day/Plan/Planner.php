@@ -18,7 +18,7 @@ use Hojaldre\Core\Day\Task\Task;
 final readonly class Planner
 {
     /** Steps of the search: a whole answer, and a first one while something is dragged (numerics). */
-    private const STEPS = 20000;
+    private const STEPS = 150000;
 
     private const QUICK_STEPS = 1500;
 

@@ -7,17 +7,22 @@ namespace Hojaldre\Core\Day\Plan;
 /**
  * Looks for a good plan: each try ranks the tasks, plans them as late as they can be from their due times, and where that would
  * begin too early as soon as they can be and then late again from there (justification both ways, Valls, Ballestin and Quintanilla 2005, from
- * memory). Then ranks are changed a little, and what is no worse is kept. So many steps, no clock; the same for the same seed.
+ * memory). First ranks are drawn about the rules, then those of the best are changed a little, and what is no worse is kept. So many steps, no clock; the same for the same seed.
  */
 final class Search
 {
     /** How far ranks are moved, minutes (numerics). */
     private const FAR = 240;
 
-    private const NEAR = 40;
+    private const NEAR = 80;
+
+    private const WIDE = 90;
+
+    /** The share of its steps in which a search draws (numerics, tried on small days). */
+    private const DRAWN = 0.4;
 
     /** A small day is as good as it gets sooner than its steps are used up (numerics). */
-    private const ROUNDS = 500;
+    private const ROUNDS = 5000;
 
     private int $steps = 0;
 
@@ -46,19 +51,23 @@ final class Search
         $late = LatestStarts::of($this->net, $this->aims, $this->spareMinutes);
         $best = null;
         $shifts = array_fill(0, $this->net->count(), 0.0);
-        foreach ($this->rules($late) as $rule) {
+        $rules = $this->rules($late);
+        foreach ($rules as $rule) {
             $found = $this->try($rule);
             if ($found !== null && ($best === null || $found->cost->whole() < $best->cost->whole())) {
                 [$best, $shifts] = [$found, $rule];
             }
         }
         for ($round = 0; $round < self::ROUNDS && $this->steps < $steps; $round++) {
-            $other = $this->changed($shifts, $dice);
+            $other = $this->steps < self::DRAWN * $steps ? $this->drawn($rules[$round % count($rules)], $dice) : $this->changed($shifts, $dice);
             $found = $this->try($other);
-            if ($found !== null && ($best === null || $found->cost->whole() <= $best->cost->whole())) {
+            if ($found === null) {
+                $shifts = $best === null ? $other : $shifts;
+
+                continue;
+            }
+            if ($best === null || $found->cost->whole() <= $best->cost->whole()) {
                 [$best, $shifts] = [$found, $other];
-            } elseif ($best === null) {
-                $shifts = $other;
             }
         }
 
@@ -83,6 +92,23 @@ final class Search
         $told = $this->told === [] ? [] : [array_map(fn (int $task): float => (float) -(($this->told[$task] ?? $late[$task]) + $this->net->minutes[$task]), array_keys($late))];
 
         return [...$told, $byTime, $byStart, $byPie];
+    }
+
+    /**
+     * A rule with each load and each task moved at random.
+     *
+     * @param  list<float>  $ranks
+     * @return list<float>
+     */
+    private function drawn(array $ranks, Dice $dice): array
+    {
+        $by = [];
+        foreach ($this->groups as $at => $group) {
+            $by[$group] ??= $dice->below(2 * self::WIDE + 1) - self::WIDE;
+            $ranks[$at] += $by[$group] + $dice->below(2 * self::NEAR + 1) - self::NEAR;
+        }
+
+        return array_values($ranks);
     }
 
     /**
