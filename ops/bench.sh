@@ -5,7 +5,7 @@ source "$ROOT/ops/lib/instance.sh"
 
 # as php-fpm is shipped: ops/php
 JIT=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
-BENCHES=(core bake practice ranges pies fuzz batch cli api edit script)
+BENCHES=(core bake practice ranges pies fuzz batch day cli api edit script)
 
 run_bench() {
     local wanted=("${BENCHES[@]}") name
@@ -39,6 +39,12 @@ bench_pies() { php "${JIT[@]}" -d memory_limit=512M tools/bench/pies.php; }
 bench_fuzz() { php "${JIT[@]}" -d memory_limit=512M tools/bench/fuzz.php; }
 
 bench_batch() { php "${JIT[@]}" tools/bench/batch.php; }
+
+# Small days against an exact solver (20 s each are enough for nearly all), then large ones.
+bench_day() {
+    php "${JIT[@]}" tools/bench/day.php small "${HOJALDRE_DAYS:-100}" | EXACT_SECONDS=20 node tools/bench/day-exact.mjs
+    php "${JIT[@]}" tools/bench/day.php large
+}
 
 bench_cli() { php tools/bench/cli.php; }
 

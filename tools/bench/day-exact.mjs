@@ -41,40 +41,31 @@ function windows(day) {
   return { at, early, late };
 }
 
-function model(day) {
-  const { at, early, late } = windows(day);
-  const rows = [];
-  const cost = new Map();
-  const bin = [];
-  // x[i] = [name, oven, start]
-  const x = day.tasks.map((task, i) => {
+/** Each task may begin in each step of its window, in each of its ovens: a binary for each. */
+function choices(day, early, late) {
+  return day.tasks.map((task, i) => {
     const options = task.ovens.length ? task.ovens.map((one) => one.oven) : [""];
-    const own = [];
-    for (const [o, oven] of options.entries()) {
-      for (let t = early[i]; t <= late[i]; t += STEP) own.push({ name: `x${i}_${o}_${t - day.from}`, oven, t });
-    }
-    return own;
-  });
-  const sum = (terms) => terms.map(([c, name]) => `${c < 0 ? "-" : "+"} ${Math.abs(c)} ${name}`).join(" ");
-  const row = (terms, sense, right) => {
-    if (terms.length) rows.push(`${sum(terms)} ${sense} ${right}`);
-  };
-  for (const own of x) {
-    for (const one of own) bin.push(one.name);
-    row(
-      own.map((one) => [1, one.name]),
-      "=",
-      1,
+    return options.flatMap((oven, o) =>
+      steps(early[i], late[i]).map((t) => ({ name: `x${i}_${o}_${t - day.from}`, oven, t })),
     );
-  }
-  // s_j >= s_i + lag, step by step
+  });
+}
+
+function steps(from, to) {
+  const all = [];
+  for (let t = from; t <= to; t += STEP) all.push(t);
+  return all;
+}
+
+const named = (own) => own.map((one) => [1, one.name]);
+const sum = (terms) => terms.map(([c, name]) => `${c < 0 ? "-" : "+"} ${Math.abs(c)} ${name}`).join(" ");
+
+/** Least and most minutes between two tasks, step by step. */
+function lags(day, x, at, row) {
   const after = (i, j, lag) => {
-    for (let t = early[i]; t <= late[i]; t += STEP) {
-      const terms = [
-        ...x[i].filter((one) => one.t >= t).map((one) => [1, one.name]),
-        ...x[j].filter((one) => one.t < t + lag).map((one) => [1, one.name]),
-      ];
-      if (x[j].some((one) => one.t < t + lag)) row(terms, "<=", 1);
+    for (const { t } of x[i]) {
+      const soon = x[j].filter((one) => one.t < t + lag);
+      if (soon.length) row([...named(x[i].filter((one) => one.t >= t)), ...named(soon)], "<=", 1);
     }
   };
   for (const bound of day.bounds) {
@@ -83,46 +74,50 @@ function model(day) {
     if (bound.mostMinutes !== null && bound.mostMinutes < 1000)
       after(j, i, -(day.tasks[i].minutes + bound.mostMinutes));
   }
+}
+
+/** Those that use a resource in one step. */
+function using(day, x, resource, t) {
+  return day.tasks.flatMap((task, i) =>
+    task.parts
+      .filter((part) => part.resource === resource)
+      .flatMap((part) =>
+        x[i]
+          .filter((one) => one.t + part.fromMinute <= t && t < one.t + part.fromMinute + part.minutes)
+          .map((one) => [part.units, one.name]),
+      ),
+  );
+}
+
+/** An oven needs 15 minutes down and 5 up between its two heats. */
+function changes(day, o, end, row) {
+  const [h, c] = [(t) => [1, `h${o}_${t - day.from}`], (t) => [1, `c${o}_${t - day.from}`]];
+  for (const t of steps(day.from, end - STEP)) {
+    for (const later of steps(t, Math.min(t + DOWN, end - STEP))) row([h(t), c(later)], "<=", 1);
+    for (const later of steps(t + STEP, Math.min(t + UP, end - STEP))) row([c(t), h(later)], "<=", 1);
+  }
+}
+
+function model(day) {
+  const { at, early, late } = windows(day);
+  const rows = [];
+  const cost = new Map();
+  const row = (terms, sense, right) => {
+    if (terms.length) rows.push(`${sum(terms)} ${sense} ${right}`);
+  };
+  const x = choices(day, early, late);
+  for (const own of x) row(named(own), "=", 1);
+  lags(day, x, at, row);
   const end = Math.max(...late.map((one, i) => one + day.tasks[i].minutes));
-  const room = { hands: day.cooks, ring: day.rings };
-  for (let t = day.from; t < end; t += STEP) {
-    for (const [resource, there] of Object.entries(room)) {
-      const terms = [];
-      day.tasks.forEach((task, i) => {
-        for (const part of task.parts.filter((one) => one.resource === resource)) {
-          for (const one of x[i])
-            if (one.t + part.fromMinute <= t && t < one.t + part.fromMinute + part.minutes)
-              terms.push([part.units, one.name]);
-        }
-      });
-      row(terms, "<=", there);
-    }
+  for (const t of steps(day.from, end - STEP)) {
+    row(using(day, x, "hands", t), "<=", day.cooks);
+    row(using(day, x, "ring", t), "<=", day.rings);
     for (const [o, oven] of day.ovens.entries()) heats(day, x, o, oven, t, row);
   }
-  for (const [o] of day.ovens.entries()) {
-    for (let t = day.from; t < end; t += STEP) {
-      for (let later = t; later <= t + DOWN && later < end; later += STEP)
-        row(
-          [
-            [1, `h${o}_${t - day.from}`],
-            [1, `c${o}_${later - day.from}`],
-          ],
-          "<=",
-          1,
-        );
-      for (let later = t + STEP; later <= t + UP && later < end; later += STEP)
-        row(
-          [
-            [1, `c${o}_${t - day.from}`],
-            [1, `h${o}_${later - day.from}`],
-          ],
-          "<=",
-          1,
-        );
-    }
-  }
+  for (const o of day.ovens.keys()) changes(day, o, end, row);
   objective(day, x, at, cost, row);
   const terms = [...cost].filter(([, c]) => c !== 0).map(([name, c]) => [c, name]);
+  const bin = x.flatMap((own) => own.map((one) => one.name));
   return `Minimize\n obj: ${sum([[1, "last"], [-1, "start"], ...terms])}\nSubject To\n${rows.map((one, i) => ` r${i}: ${one}`).join("\n")}\nBounds\n 0 <= start\n 0 <= last\nBinary\n ${bin.join("\n ")}\nEnd\n`;
 }
 

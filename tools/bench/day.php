@@ -56,7 +56,7 @@ function large(int $orders, int $cooks, int $ovens, int $shelves): void
     }
     $ids = array_keys($designs);
     for ($at = 0; $at < $orders; $at++) {
-        $wanted[] = new Order('o'.($at + 1), $ids[$at % count($ids)], 2, 600 + ($at * 37) % 420, OrderFrom::Scratch, Ending::Warm, null);
+        $wanted[] = new Order('o'.($at + 1), $ids[$at % count($ids)], 6, 600 + ($at * 37) % 420, OrderFrom::Scratch, Ending::Warm, null);
     }
     foreach (HouseDoughs::ids() as $id) {
         $formulas[$id] = HouseDoughs::of($id) ?? throw new LogicException($id);
@@ -84,5 +84,5 @@ if (($argv[1] ?? '') === 'small') {
     small((int) ($argv[2] ?? 100));
 } else {
     large(12, 2, 2, 3);
-    large(60, 8, 8, 6);
+    large(60, 12, 12, 3);
 }
