@@ -9,6 +9,7 @@ return [
     'clock.after' => '{time} {days, plural, one {the day after} other {# days after}}',
 
     // tasks
+    'task.go' => '{task}, {go} of {goes}',
     'task.line' => 'Line {pieces, plural, one {the tin} other {# tins}}: {pie}',
     'task.lid' => 'Roll {pieces, plural, one {the lid} other {# lids}}: {pie}',
     'task.cut-pieces' => 'Roll and cut for {pieces, plural, one {one} other {#}}: {pie}',

@@ -20,6 +20,7 @@ use Hojaldre\Core\Oven\OvenMode;
 use Hojaldre\Core\Pastry\Dough\Vessel;
 use Hojaldre\Core\Pastry\Rest\Rest;
 use Hojaldre\Core\Pastry\Rest\RestName;
+use Hojaldre\Core\Statement\Statement;
 
 /** What is done once for several pies: doughs, and the prep acts of the fillings. What is cooked cools before it meets dough or egg. */
 final readonly class SharedTasks
@@ -77,7 +78,8 @@ final readonly class SharedTasks
         $tasks = [];
         foreach ($orders as $go => $for) {
             $id = count($orders) === 1 ? $act->id : "$act->id#".($go + 1);
-            $tasks[] = $act->kind === ActKind::Dough ? $this->mixing($id, $act, self::planOf($pastry, $act->food), $for) : $this->pan($id, $act, $for);
+            $title = count($orders) === 1 ? $act->title : new Statement('task.go', ['task' => $act->title, 'go' => $go + 1, 'goes' => count($orders)]);
+            $tasks[] = $act->kind === ActKind::Dough ? $this->mixing($id, $title, $act, self::planOf($pastry, $act->food), $for) : $this->pan($id, $title, $act, $for);
         }
 
         return $tasks;
@@ -140,7 +142,7 @@ final readonly class SharedTasks
     }
 
     /** @param  list<string>  $orders */
-    private function mixing(string $id, PrepAct $act, ?DoughPlan $plan, array $orders): Task
+    private function mixing(string $id, Statement $title, PrepAct $act, ?DoughPlan $plan, array $orders): Task
     {
         $folds = array_values(array_filter($plan?->rests() ?? [], static fn (Rest $one): bool => $one->name === RestName::BetweenFolds && ! in_array($one->name, $plan->choice->skipped ?? [], true)));
         $waits = $folds === [] ? 0 : $folds[0]->times;
@@ -156,11 +158,11 @@ final readonly class SharedTasks
             $parts[] = new Part(Resource::Mixer, 0, $each);
         }
 
-        return new Task($id, TaskKind::Mix, $act->title, $orders, '', $at, $parts, [], $act->says);
+        return new Task($id, TaskKind::Mix, $title, $orders, '', $at, $parts, [], $act->says);
     }
 
     /** @param  list<string>  $orders */
-    private function pan(string $id, PrepAct $act, array $orders): Task
+    private function pan(string $id, Statement $title, PrepAct $act, array $orders): Task
     {
         $kind = $act->kind === ActKind::Cut ? TaskKind::Cut : TaskKind::Cook;
         $parts = $heats = [];
@@ -176,7 +178,7 @@ final readonly class SharedTasks
             $at += $minutes;
         }
 
-        return new Task($id, $kind, $act->title, $orders, '', max(1, $at), $parts, $this->ovens($heats), $act->says);
+        return new Task($id, $kind, $title, $orders, '', max(1, $at), $parts, $this->ovens($heats), $act->says);
     }
 
     /** Hands stay at a hot pan; a lid, a low flame, an oven and salt want them at the beginning only. */
