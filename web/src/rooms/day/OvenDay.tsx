@@ -1,9 +1,9 @@
 import { Box } from "@chakra-ui/react";
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
 import { ApiProblem, type Day, type DayPlan, type StoredDay } from "../../api/client";
-import { dayQuery } from "../../api/dayQueries";
+import { dayPlanQuery, dayQuery } from "../../api/dayQueries";
 import { piesQuery } from "../../api/queries";
 import { useMayWrite } from "../../api/useMayWrite";
 import { KeptHead } from "../../kept/KeptHead";
@@ -54,7 +54,8 @@ export default function OvenDay() {
 }
 
 function DayRoom({ kitchen, stored, mayWrite }: { kitchen: string; stored: StoredDay; mayWrite: boolean }) {
-  const { kept, plan: told } = useDay(kitchen, stored, mayWrite);
+  const { kept, planOf } = useDay(kitchen, stored, mayWrite);
+  const client = useQueryClient();
   const marks = useDayMarks(kitchen, stored.id);
   const pies = useQuery(piesQuery(kitchen, false));
   const [chosen, setChosen] = useState<string | null>(null);
@@ -65,7 +66,9 @@ function DayRoom({ kitchen, stored, mayWrite }: { kitchen: string; stored: Store
   const shown = held ? pinned(present, held.task, held.minute) : present;
   const ask = { batch: stored.batch, stored: stored.id, nowMinute: from };
   const { plan, isWhole, isWorking, error, again } = usePlan(kitchen, shown, { ...ask, why: chosen }, marks.key);
-  if (isWhole && !held) told.current = plan;
+  // what is saved goes with the plan that is shown
+  planOf.current = (day) =>
+    client.fetchQuery(dayPlanQuery(kitchen, { day, ...ask, why: chosen, isQuick: false }, marks.key));
   // another phone saved it
   const { hear } = kept;
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision is what is heard of

@@ -9,11 +9,11 @@ const keptOf = (stored: StoredDay) => ({ document: stored.day, revision: stored.
 export const toldOf = (plan: DayPlan | undefined) =>
   plan?.tasks.map((task) => ({ task: task.id, startMinute: task.startMinute })) ?? [];
 
-/** A day that is worked on; with each save goes when each task of its plan begins. */
+/** A day that is worked on; with each save goes when each task of its plan begins, if it can be planned. */
 export function useDay(kitchen: string, stored: StoredDay, mayWrite: boolean) {
   const client = useQueryClient();
   const path = { kitchen, day: stored.id };
-  const plan = useRef<DayPlan | undefined>(undefined);
+  const planOf = useRef<(day: Day) => Promise<DayPlan>>(() => Promise.reject(new Error("The room is not open yet.")));
   const take = (made: StoredDay) => {
     client.setQueryData(["kitchen", kitchen, "day", stored.id], made);
     return keptOf(made);
@@ -22,12 +22,13 @@ export function useDay(kitchen: string, stored: StoredDay, mayWrite: boolean) {
     keptOf(stored),
     mayWrite,
     async (day, basedOn) => {
-      const body = { basedOn, batch: stored.batch, day, told: toldOf(plan.current) };
+      const plan = await planOf.current(day).catch(() => undefined);
+      const body = { basedOn, batch: stored.batch, day, told: toldOf(plan) };
       const made = await answer(api.PUT("/kitchens/{kitchen}/days/{day}", { params: { path }, body }));
       void client.invalidateQueries({ queryKey: ["kitchen", kitchen, "days"] });
       return take(made);
     },
     async () => take(await answer(api.GET("/kitchens/{kitchen}/days/{day}", { params: { path } }))),
   );
-  return { kept, plan };
+  return { kept, planOf };
 }
