@@ -20,10 +20,11 @@ final readonly class DayCalendar
         $calendar = new VCalendar(['PRODID' => '-//Hojaldre//Oven day//EN', 'X-WR-CALNAME' => $stored->name]);
         $midnight = new DateTimeImmutable($planned->plan->day->date.' 00:00:00');
         $cooks = $planned->plan->day->kitchen->cooks;
+        $seen = [];
         foreach (DayActs::of($planned->plan, PieNames::of($planned)) as $act) {
             $who = $act->cook === null ? '' : $cooks[$act->cook]->name.': ';
             $event = $calendar->createComponent('VEVENT', [
-                'UID' => hash('sha256', implode('|', [$stored->id, $act->task, $act->oven, $act->title->code, $act->cook ?? '-', $act->task === '' ? $act->fromMinute : self::turn($act)])).'@hojaldre',
+                'UID' => hash('sha256', $stored->id.'|'.self::name($act, $seen)).'@hojaldre',
                 'SUMMARY' => $who.$words->say($act->title),
                 'DESCRIPTION' => $words->all($act->says),
                 // each save is newer than the one before
@@ -44,9 +45,17 @@ final readonly class DayCalendar
         $event->add($name, $midnight->modify("$minute minutes")->format('Ymd\THis'));
     }
 
-    /** Parts of one task are told apart by their words; those with the same words by their time. */
-    private static function turn(DayAct $act): string
+    /**
+     * The same for the same act of a changed plan: the how manieth of its words at its task.
+     *
+     * @param  array<string, int>  $seen
+     */
+    private static function name(DayAct $act, array &$seen): string
     {
-        return $act->title->code.($act->isLast ? ':last' : '').':'.$act->toMinute - $act->fromMinute;
+        $pie = $act->title->with['pie'] ?? '';
+        $what = implode('|', [$act->task, $act->oven, $act->title->code, is_string($pie) ? $pie : '']);
+        $seen[$what] = ($seen[$what] ?? 0) + 1;
+
+        return "$what|$seen[$what]";
     }
 }

@@ -270,6 +270,11 @@ describe("an oven day", () => {
     type("Name of the day", "Sunday");
     expect(await screen.findByText("It was changed meanwhile. Your change is not saved.")).toBeTruthy();
   });
+});
+
+describe("an oven day that goes wrong or begins", () => {
+  beforeEach(() => localStorage.clear());
+  afterEach(() => vi.unstubAllGlobals());
 
   it("offers ways to be in time where something is late, and takes one", async () => {
     const later = { ...saturday, spareMinutes: 0 };
