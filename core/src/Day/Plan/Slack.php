@@ -61,12 +61,12 @@ final readonly class Slack
         $ahead = array_filter($aims, static fn (Aim $one): bool => ! isset($net->fixed[$one->task]));
         $least = min([PHP_INT_MAX, ...array_map(static fn (Aim $one): int => $slack[$one->task], $ahead)]);
         $best = [];
-        $from = PHP_INT_MAX;
+        $first = [PHP_INT_MAX, 0];
         foreach ($ahead as $aim) {
             $chain = $slack[$aim->task] === $least ? self::back($aim->task, $before, $found->starts) : [];
             $begins = min([PHP_INT_MAX, ...array_map(static fn (int $task): int => $found->starts[$task], array_keys($chain))]);
-            if ($begins < $from) {
-                [$best, $from] = [$chain, $begins];
+            if ([$begins, -count($chain)] < $first) {
+                [$best, $first] = [$chain, [$begins, -count($chain)]];
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Day\Task;
 
 use Hojaldre\Core\Day\Ending;
+use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Moisture\Cooling;
 use Hojaldre\Core\Pie\Form;
 use Hojaldre\Core\Pie\Pie;
@@ -20,13 +21,18 @@ final readonly class RestAfter
 
     private const OTHER = 10;
 
-    /** Cold to a knife, °C above the kitchen (common practice, no source). */
-    private const COLD_KELVINS = 8.0;
+    /** Cool enough for a clean cut, °C above the kitchen (judgement: hand-warm no more). */
+    private const COLD_KELVINS = 12.0;
+
+    /** Of the top that still steams (judgement). */
+    private const WET_SHARE = 0.3;
 
     /** Of a set filling, W/m K and J/m3 K (docs/model.md), out of the oven at, °C; of air on a rack above and below, W/m2 K (judgement). */
     private const CONDUCTIVITY = 0.45;
 
     private const HEAT = 3.4e6;
+
+    private const LEAST_MM = 10.0;
 
     private const OUT_CELSIUS = 76.0;
 
@@ -41,7 +47,7 @@ final readonly class RestAfter
     {
         if ($ending === Ending::Cold) {
             $until = $kitchenCelsius + self::COLD_KELVINS;
-            $minutes = Cooling::slab($pie->tin->depthMm() / 1000, self::CONDUCTIVITY, self::HEAT, self::OUT_CELSIUS, 0.0, $until, [$kitchenCelsius, self::ABOVE, self::BELOW])->minutesTo($until);
+            $minutes = Cooling::slab(min($pie->tin->depthMm(), max(self::LEAST_MM, Weights::of($pie)->fillMm())) / 1000, self::CONDUCTIVITY, self::HEAT, self::OUT_CELSIUS, self::WET_SHARE, $until, [$kitchenCelsius, self::ABOVE, self::BELOW])->minutesTo($until);
 
             return (int) min(self::MOST, ceil($minutes ?? self::MOST));
         }
