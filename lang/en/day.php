@@ -107,7 +107,7 @@ return [
     'way-day.all-later' => 'Serve {orders, plural, one {one} other {#}} later, by up to {laterMinutes}',
     'way-day.longer' => 'Stay until {atMinute}',
     'way-day.earlier' => 'Begin at {atMinute}',
-    'way-day.evening' => 'Work the evening before, from {fromMinute} to {toMinute}: dough, shells and fillings',
+    'way-day.evening' => 'Begin at {fromMinute}, for {workHours} hours: dough, shells and fillings',
     'way-day.shelf' => 'Use {shelves, plural, one {one shelf} other {# shelves}} of the {oven}',
     'way-day.cook' => 'One more pair of hands',
 ];

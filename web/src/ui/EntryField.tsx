@@ -183,7 +183,12 @@ function sizedTo(shown: string, placeholder = ""): CSSProperties {
 }
 
 /** In a room with larger letters an entry is as large as the words around it. */
-const FONT = { page: { base: "24px", sm: "page" }, "long-page": "24px", body: "body", room: "inherit" } as const;
+const FONT = {
+  page: { base: "24px", sm: "page" },
+  "long-page": { base: "24px", lg: "22px", xl: "24px" },
+  body: "body",
+  room: "inherit",
+} as const;
 
 const fieldLook = (size: Props<unknown>["size"], strong: boolean | undefined, problem: string | undefined | null) =>
   ({

@@ -114,7 +114,7 @@ final readonly class WaysOnTime
             yield [new Statement('way-day.earlier', ['atMinute' => $first - $minutes]), self::working($day, static fn (Cook $one): array => [new Hours(max(Day::EARLIEST_MINUTE, $one->hours[0]->fromMinute - $minutes), $one->hours[0]->toMinute), ...array_slice($one->hours, 1)])];
         }
         if ($first > self::EVENING[1]) {
-            yield [new Statement('way-day.evening', ['fromMinute' => self::EVENING[0], 'toMinute' => self::EVENING[1]]), self::working($day, static fn (Cook $one): array => [new Hours(...self::EVENING), ...$one->hours])];
+            yield [new Statement('way-day.evening', ['fromMinute' => self::EVENING[0], 'workHours' => intdiv(self::EVENING[1] - self::EVENING[0], 60)]), self::working($day, static fn (Cook $one): array => [new Hours(...self::EVENING), ...$one->hours])];
         }
     }
 

@@ -25,7 +25,7 @@ export function Header({ bench, pie, mayWrite }: Props) {
   const [listing, setListing] = useState(false);
   return (
     <>
-      <Flex gap="6px 16px" align="baseline" wrap={{ base: "wrap", lg: "nowrap" }} paddingBlock="12px 8px">
+      <Flex gap="6px 14px" align="baseline" wrap={{ base: "wrap", lg: "nowrap" }} paddingBlock="12px 8px">
         <Box as="h1" minWidth="0" maxWidth="100%" flexShrink={1}>
           <EntryField
             label="Name of the pie"

@@ -67,6 +67,12 @@ export function RevisionMenu({ bench, pie, file }: { bench: BenchState; pie: str
         trigger={
           <Button look="plain" fontWeight="430" color="ink2">
             {saveWords(bench)}
+            {/* three columns that are just wide enough leave the time to the list */}
+            {bench.saveState === "saved" && (
+              <Box as="span" display={{ base: "inline", lg: "none", xl: "inline" }}>
+                , {savedAt(bench.revision.savedAt)}
+              </Box>
+            )}
           </Button>
         }
       />
@@ -78,6 +84,6 @@ export function RevisionMenu({ bench, pie, file }: { bench: BenchState; pie: str
 function saveWords({ saveState, revision }: BenchState): string {
   if (saveState === "saving") return "Saving";
   if (saveState === "changed") return "Kept here, not saved";
-  if (saveState === "saved") return `Revision ${revision.number}, ${savedAt(revision.savedAt)}`;
+  if (saveState === "saved") return `Revision ${revision.number}`;
   return "Kept here, not saved";
 }

@@ -13,6 +13,7 @@ import type { DayMarks } from "./useDayMarks";
 type View = "next" | "list" | "drawing";
 type Props = {
   plan: DayPlan;
+  why: DayPlan["why"];
   day: Day;
   names: Map<string, string>;
   chosen: string | null;
@@ -31,7 +32,7 @@ const NARROW = "(max-width: 999px)";
 
 /** A planned day: drawn, as a list, or its next three acts. */
 export function DayView(props: Props) {
-  const { plan, day, names, chosen, choose, hover, pin, unpin, marks, mayWrite, nowMinute, lead } = props;
+  const { plan, why, day, names, chosen, choose, hover, pin, unpin, marks, mayWrite, nowMinute, lead } = props;
   const [view, setView] = useState<View>(() => (matchMedia(NARROW).matches ? "next" : "drawing"));
   const alarms = useAlarms(plan.acts, nowMinute);
   const task = plan.tasks.find((one) => one.id === chosen);
@@ -94,7 +95,7 @@ export function DayView(props: Props) {
       )}
       {task && (
         <TaskPanel
-          {...{ task, why: plan.why, mayWrite, marks, nowMinute }}
+          {...{ task, why, mayWrite, marks, nowMinute }}
           pin={(minute) => moved(task, minute)}
           unpin={() => unpin(task.id)}
           close={() => choose(null)}

@@ -14,7 +14,7 @@ import { DayView } from "./DayView";
 import { pinned, unpinned } from "./pins";
 import { Says } from "./Says";
 import { toldOf } from "./useDay";
-import { usePlan } from "./usePlan";
+import { usePlan, useWhy } from "./usePlan";
 import { Ways } from "./WhatIf";
 
 const SEVEN = 1140;
@@ -69,7 +69,8 @@ function Planned({ kitchen, pie, begun, named }: { kitchen: string; pie: string;
   const nowMinute = useMinuteNow(day.date);
   const shown = held ? pinned(day, held.task, held.minute) : day;
   const ask = { batch: null, stored: null, nowMinute: from };
-  const { plan, isWhole, isWorking, error, again } = usePlan(kitchen, shown, { ...ask, why: chosen }, "");
+  const { plan, isWhole, isWorking, error, again } = usePlan(kitchen, shown, ask, "");
+  const why = useWhy(kitchen, day, ask, "", chosen);
   const order = day.orders[0];
   const names = new Map(day.orders.map((one) => [one.id, named.name]));
   useEffect(() => {
@@ -143,7 +144,7 @@ function Planned({ kitchen, pie, begun, named }: { kitchen: string; pie: string;
           )}
           {plan.isPossible && (
             <DayView
-              {...{ plan, names, chosen, mayWrite, nowMinute }}
+              {...{ plan, why, names, chosen, mayWrite, nowMinute }}
               day={shown}
               lead={says}
               marks={null}

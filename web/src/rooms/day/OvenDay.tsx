@@ -22,7 +22,7 @@ import { Says } from "./Says";
 import { TakeAway } from "./TakeAway";
 import { useDay } from "./useDay";
 import { type DayMarks, useDayMarks } from "./useDayMarks";
-import { usePlan } from "./usePlan";
+import { usePlan, useWhy } from "./usePlan";
 import { Ways, WhatIf } from "./WhatIf";
 
 /** The oven day that the address names. */
@@ -65,10 +65,11 @@ function DayRoom({ kitchen, stored, mayWrite }: { kitchen: string; stored: Store
   const nowMinute = useMinuteNow(present.date);
   const shown = held ? pinned(present, held.task, held.minute) : present;
   const ask = { batch: stored.batch, stored: stored.id, nowMinute: from };
-  const { plan, isWhole, isWorking, error, again } = usePlan(kitchen, shown, { ...ask, why: chosen }, marks.key);
+  const { plan, isWhole, isWorking, error, again } = usePlan(kitchen, shown, ask, marks.key);
+  const why = useWhy(kitchen, present, ask, marks.key, chosen);
   // what is saved goes with the plan that is shown
   planOf.current = (day) =>
-    client.fetchQuery(dayPlanQuery(kitchen, { day, ...ask, why: chosen, isQuick: false }, marks.key));
+    client.fetchQuery(dayPlanQuery(kitchen, { day, ...ask, why: null, isQuick: false }, marks.key));
   // another phone saved it
   const { hear } = kept;
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision is what is heard of
@@ -123,7 +124,7 @@ function DayRoom({ kitchen, stored, mayWrite }: { kitchen: string; stored: Store
           )}
           {plan.isPossible && (
             <DayView
-              {...{ plan, names, chosen, marks, mayWrite, nowMinute }}
+              {...{ plan, why, names, chosen, marks, mayWrite, nowMinute }}
               day={shown}
               lead={says}
               choose={setChosen}

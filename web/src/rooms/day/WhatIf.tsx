@@ -6,8 +6,8 @@ import { dayPlanQuery, dayWaysQuery } from "../../api/dayQueries";
 import { Button } from "../../ui/Button";
 import { Part } from "../../ui/Part";
 import { sayClock, span } from "./clock";
+import type { Ask } from "./usePlan";
 
-type Ask = Pick<PlanWish, "batch" | "stored" | "nowMinute">;
 type Props = {
   kitchen: string;
   day: Day;

@@ -5,11 +5,11 @@ import { useSettled } from "../../ui/useSettled";
 
 const SETTLES_MS = 400;
 
-type Ask = { batch: string | null; stored: string | null; nowMinute: number | null; why: string | null };
+export type Ask = Pick<PlanWish, "batch" | "stored" | "nowMinute">;
 
 /** The plan of a day: a quick one at once, a better one when nothing has changed for a moment. */
 export function usePlan(kitchen: string, day: Day, ask: Ask, marks: string) {
-  const wish: PlanWish = { day, ...ask, isQuick: false };
+  const wish: PlanWish = { day, ...ask, isQuick: false, why: null };
   const key = JSON.stringify(wish);
   const settled = useSettled(key, SETTLES_MS) === key;
   const quick = useQuery({ ...dayPlanQuery(kitchen, { ...wish, isQuick: true }, marks), enabled: !settled });
@@ -22,4 +22,10 @@ export function usePlan(kitchen: string, day: Day, ask: Ask, marks: string) {
     error: settled ? whole.error : quick.error,
     again: () => void whole.refetch(),
   };
+}
+
+/** Why one task is then, asked beside the plan so that this one stays as it is. */
+export function useWhy(kitchen: string, day: Day, ask: Ask, marks: string, task: string | null) {
+  const wish: PlanWish = { day, ...ask, isQuick: false, why: task };
+  return useQuery({ ...dayPlanQuery(kitchen, wish, marks), enabled: task !== null }).data?.why ?? null;
 }
