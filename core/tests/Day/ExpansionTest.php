@@ -83,6 +83,8 @@ final class ExpansionTest extends TestCase
     {
         $whole = self::expanded(self::order(count: 5));
         self::assertSame([2, 2, 1], array_map(static fn ($goal): int => $goal->count, $whole->tasks->goals));
+        // filled in two minutes and two for each tin, lined in two and four, behind sixteen on the bench
+        self::assertSame([[6, 26], [4, 22]], array_map(static fn (int $load): array => [self::task($whole, "fill:o1.$load")->minutes, self::task($whole, "line:o1.$load")->minutes], [1, 3]));
         self::assertSame([2, 2, 1], array_map(static fn (string $id): int => self::task($whole, $id)->ovens[0]->shelves, ['bake:o1.1', 'bake:o1.2', 'bake:o1.3']));
     }
 
@@ -132,6 +134,8 @@ final class ExpansionTest extends TestCase
     {
         $whole = self::expanded(self::order(from: OrderFrom::Baked));
         self::assertSame([[TaskKind::Reheat, 16]], array_map(static fn (Task $one): array => [$one->kind, $one->minutes], $whole->tasks->tasks));
+        // a moderate oven: 170, with a fan 150
+        self::assertSame([170, 150], array_map(static fn ($one): int => $one->heats[0]->celsius, $whole->tasks->tasks[0]->ovens));
     }
 
     public function test_frozen_pasties_bake_longer_than_fresh_ones_and_nothing_is_prepared(): void

@@ -22,7 +22,7 @@ import { Says } from "./Says";
 import { TakeAway } from "./TakeAway";
 import { useDay } from "./useDay";
 import { type DayMarks, useDayMarks } from "./useDayMarks";
-import { usePlan, useWhy } from "./usePlan";
+import { usePlan, useWhy, wishOf } from "./usePlan";
 import { Ways, WhatIf } from "./WhatIf";
 
 /** The oven day that the address names. */
@@ -68,8 +68,7 @@ function DayRoom({ kitchen, stored, mayWrite }: { kitchen: string; stored: Store
   const { plan, isWhole, isWorking, error, again } = usePlan(kitchen, shown, ask, marks.key);
   const why = useWhy(kitchen, present, ask, marks.key, chosen);
   // what is saved goes with the plan that is shown
-  planOf.current = (day) =>
-    client.fetchQuery(dayPlanQuery(kitchen, { day, ...ask, why: null, isQuick: false }, marks.key));
+  planOf.current = (day) => client.fetchQuery(dayPlanQuery(kitchen, wishOf(day, ask), marks.key));
   // another phone saved it
   const { hear } = kept;
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new revision is what is heard of

@@ -6,7 +6,7 @@ import { dayPlanQuery, dayWaysQuery } from "../../api/dayQueries";
 import { Button } from "../../ui/Button";
 import { Part } from "../../ui/Part";
 import { sayClock, span } from "./clock";
-import type { Ask } from "./usePlan";
+import { type Ask, wishOf } from "./usePlan";
 
 type Props = {
   kitchen: string;
@@ -67,7 +67,7 @@ export function WhatIf({ kitchen, day, plan, ask, marks, take, from }: Props) {
           kitchen={kitchen}
           now={plan}
           marks={marks}
-          wish={{ ...ask, day, nowMinute: (plan.startMinute ?? 0) + LATE, isQuick: false, why: null }}
+          wish={wishOf(day, { ...ask, nowMinute: (plan.startMinute ?? 0) + LATE })}
           says={`Started at ${sayClock((plan.startMinute ?? 0) + LATE)}`}
           take={() => from((plan.startMinute ?? 0) + LATE)}
         />
@@ -77,7 +77,7 @@ export function WhatIf({ kitchen, day, plan, ask, marks, take, from }: Props) {
           kitchen={kitchen}
           now={plan}
           marks={marks}
-          wish={{ ...ask, day: without(tried), isQuick: false, why: null }}
+          wish={wishOf(without(tried), ask)}
           says={`Without ${failing.find((one) => one.id === tried)?.name}`}
           take={() => {
             take(without(tried));
@@ -132,7 +132,7 @@ function Tried({
 
 /** What would have all in time, each planned. */
 export function Ways({ kitchen, day, ask, take }: Pick<Props, "kitchen" | "day" | "ask" | "take">) {
-  const { data, error } = useQuery(dayWaysQuery(kitchen, { ...ask, day, isQuick: true, why: null }));
+  const { data, error } = useQuery(dayWaysQuery(kitchen, wishOf(day, ask, true)));
   return (
     <Box
       as="section"

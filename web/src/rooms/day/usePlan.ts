@@ -7,12 +7,22 @@ const SETTLES_MS = 400;
 
 export type Ask = Pick<PlanWish, "batch" | "stored" | "nowMinute">;
 
+/** One way to ask, so that the same question is asked once. */
+export const wishOf = (day: Day, ask: Ask, isQuick = false, why: string | null = null): PlanWish => ({
+  day,
+  batch: ask.batch,
+  stored: ask.stored,
+  nowMinute: ask.nowMinute,
+  isQuick,
+  why,
+});
+
 /** The plan of a day: a quick one at once, a better one when nothing has changed for a moment. */
 export function usePlan(kitchen: string, day: Day, ask: Ask, marks: string) {
-  const wish: PlanWish = { day, ...ask, isQuick: false, why: null };
+  const wish = wishOf(day, ask);
   const key = JSON.stringify(wish);
   const settled = useSettled(key, SETTLES_MS) === key;
-  const quick = useQuery({ ...dayPlanQuery(kitchen, { ...wish, isQuick: true }, marks), enabled: !settled });
+  const quick = useQuery({ ...dayPlanQuery(kitchen, wishOf(day, ask, true), marks), enabled: !settled });
   const whole = useQuery({ ...dayPlanQuery(kitchen, wish, marks), enabled: settled });
   const isWhole = settled && whole.data !== undefined && !whole.isPlaceholderData;
   return {
@@ -26,6 +36,8 @@ export function usePlan(kitchen: string, day: Day, ask: Ask, marks: string) {
 
 /** Why one task is then, asked beside the plan so that this one stays as it is. */
 export function useWhy(kitchen: string, day: Day, ask: Ask, marks: string, task: string | null) {
-  const wish: PlanWish = { day, ...ask, isQuick: false, why: task };
-  return useQuery({ ...dayPlanQuery(kitchen, wish, marks), enabled: task !== null }).data?.why ?? null;
+  return (
+    useQuery({ ...dayPlanQuery(kitchen, wishOf(day, ask, false, task), marks), enabled: task !== null }).data?.why ??
+    null
+  );
 }
