@@ -167,6 +167,12 @@ test("a task is moved by keys and by the mouse, explained, kept, and set free ag
   await page.getByRole("button", { name: "Undo", exact: true }).click();
   await expect(inDrawing(page, /^Mix the shortcrust.*pinned/).first()).toBeVisible();
   await expectAccessible(page);
+  // as it was before anything was moved
+  await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
+  await page.getByRole("button", { name: "As it was" }).click();
+  await page.getByRole("menuitem", { name: /^Revision 1,/ }).click();
+  await expect(inDrawing(page, /^Mix the shortcrust.*pinned/)).toHaveCount(0);
+  await expect(page.getByRole("status").filter({ hasText: "Saved" })).toBeVisible();
 });
 
 test("what if an oven fails: planned to see, taken, and taken back", async ({ page }) => {

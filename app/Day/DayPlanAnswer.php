@@ -34,6 +34,7 @@ final readonly class DayPlanAnswer
      * @param  list<OvenTurnAnswer>  $ovenTurns
      * @param  list<ServedAnswer>  $served
      * @param  list<IdleAnswer>  $idles
+     * @param  list<string>  $pace  how this kitchen's minutes differ from what is usual, as its marks tell
      * @param  list<string>  $brokenPins  ids of tasks that could not stay where they were put
      */
     private function __construct(
@@ -49,6 +50,7 @@ final readonly class DayPlanAnswer
         public array $ovenTurns,
         public array $served,
         public array $idles,
+        public array $pace,
         public array $brokenPins,
         public ?WhyAnswer $why,
     ) {
@@ -71,9 +73,17 @@ final readonly class DayPlanAnswer
             array_map(static fn (DayAct $one): DayActAnswer => DayActAnswer::of($one, $words), DayActs::of($plan, $names)),
             array_map(static fn (OvenAct $one): OvenTurnAnswer => new OvenTurnAnswer($one->oven, $one->minute, $one->byMinute, $one->celsius, $one->fromCelsius), $plan->ovenActs),
             array_map(static fn (Served $one): ServedAnswer => new ServedAnswer($one->order, $one->count, $one->dueMinute, $one->readyMinute, $one->lateMinutes()), $plan->served),
-            array_map(static fn (Idle $one): IdleAnswer => IdleAnswer::of($one, $plan, $words), $plan->idles), $plan->brokenPins,
+            array_map(static fn (Idle $one): IdleAnswer => IdleAnswer::of($one, $plan, $words), $plan->idles), self::pace($planned, $words), $plan->brokenPins,
             $explained === null ? null : WhyAnswer::of(Explanation::of($plan, $explained), $words),
         );
+    }
+
+    /** @return list<string> */
+    private static function pace(PlannedDay $planned, Words $words): array
+    {
+        $factors = $planned->own->factors();
+
+        return array_map(static fn (string $kind, float $factor): string => $words->say(new Statement('day.pace', ['kind' => $words->word('task-short', $kind), 'sharePercent' => 100 * $factor])), array_keys($factors), $factors);
     }
 
     /** @return list<Statement> */

@@ -12,6 +12,7 @@ use App\Pie\PieRevision;
 use Hojaldre\Core\Batch\Batch;
 use Hojaldre\Core\Batch\PieOfBatch;
 use Hojaldre\Core\Day\Day;
+use Hojaldre\Core\Day\OwnMinutes;
 use Hojaldre\Core\Day\Plan\DayPlan;
 use Hojaldre\Core\Day\Plan\Planner;
 use Hojaldre\Core\Day\Plan\WayOnTime;
@@ -28,7 +29,7 @@ final readonly class PlannedDay
     private const USUAL_CELSIUS = 21.0;
 
     /** @param  array<string, PieOfBatch>  $pies  by their uuid */
-    private function __construct(public DayPlan $plan, public array $pies)
+    private function __construct(public DayPlan $plan, public array $pies, public OwnMinutes $own)
     {
     }
 
@@ -38,13 +39,14 @@ final readonly class PlannedDay
         $designs = self::designs($kitchen, $wish->day);
         $batch = self::batch($kitchen, $wish->batch);
         $stored = $wish->stored === null ? null : StoredDay::inKitchen($kitchen, $wish->stored);
-        $expansion = self::expansion($kitchen, $wish->day, $batch, $designs);
+        $own = DayMark::ownMinutes($kitchen);
+        $expansion = self::expansion($kitchen, $wish->day, $batch, $designs, $own);
         $plan = Planner::plan(
             $wish->day, $expansion->tasks, $expansion->refused, $stored === null ? [] : DayMark::marks($stored), $wish->nowMinute,
             $stored === null || $wish->nowMinute === null ? [] : $stored->newest()->told, $wish->isQuick,
         );
 
-        return new self($plan, $expansion->pies);
+        return new self($plan, $expansion->pies, $own);
     }
 
     /** @return list<WayOnTime> */
@@ -53,8 +55,9 @@ final readonly class PlannedDay
         $designs = self::designs($kitchen, $wish->day);
         $batch = self::batch($kitchen, $wish->batch);
         $marks = $wish->stored === null ? [] : DayMark::marks(StoredDay::inKitchen($kitchen, $wish->stored));
-        $planned = static function (Day $day) use ($kitchen, $batch, $designs, $marks, $wish): DayPlan {
-            $expansion = self::expansion($kitchen, $day, $batch, $designs);
+        $own = DayMark::ownMinutes($kitchen);
+        $planned = static function (Day $day) use ($kitchen, $batch, $designs, $marks, $wish, $own): DayPlan {
+            $expansion = self::expansion($kitchen, $day, $batch, $designs, $own);
 
             return Planner::plan($day, $expansion->tasks, $expansion->refused, $marks, $wish->nowMinute, [], true);
         };
@@ -63,10 +66,10 @@ final readonly class PlannedDay
     }
 
     /** @param  array<string, Pie>  $designs */
-    private static function expansion(Kitchen $kitchen, Day $day, ?Batch $batch, array $designs): DayExpansion
+    private static function expansion(Kitchen $kitchen, Day $day, ?Batch $batch, array $designs, OwnMinutes $own): DayExpansion
     {
         return DayExpansion::of(
-            $day, $batch, $designs, KitchenDough::formulasOf($kitchen), DoughWater::percents(DoughWater::of($kitchen)), $batch->kitchenCelsius ?? self::USUAL_CELSIUS, DayMark::ownMinutes($kitchen),
+            $day, $batch, $designs, KitchenDough::formulasOf($kitchen), DoughWater::percents(DoughWater::of($kitchen)), $batch->kitchenCelsius ?? self::USUAL_CELSIUS, $own,
         );
     }
 

@@ -77,7 +77,13 @@ final class StoredDay extends Model
 
     public function newest(): DayRevision
     {
-        return DayRevision::query()->where('kitchen_id', $this->kitchen_id)->where('day_id', $this->id)->where('number', $this->revision)->firstOrFail();
+        return $this->revisions()->where('number', $this->revision)->firstOrFail();
+    }
+
+    /** @return Builder<DayRevision> */
+    public function revisions(): Builder
+    {
+        return DayRevision::query()->where('kitchen_id', $this->kitchen_id)->where('day_id', $this->id);
     }
 
     /** A new secret for calendars; only its hash is kept. */

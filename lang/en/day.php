@@ -84,6 +84,7 @@ return [
     'day.refused-frozen' => '{pie} cannot be baked from frozen: raw custard parts as it thaws, or its middle is never safe in time. Make it from scratch.',
     'day.broken-pin' => 'It could not stay where it was put: {task}.',
     'day.waited' => 'It has waited longer than it should: {task}.',
+    'day.pace' => '{kind}: {sharePercent} of the usual minutes',
     'day.idle' => '{cook} is free for {idleMinutes} from {fromMinute}.',
     'day.idle-while' => '{cook} is free for {idleMinutes} from {fromMinute}. Meanwhile: {task}.',
 

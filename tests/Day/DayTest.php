@@ -57,6 +57,15 @@ final class DayTest extends TestCase
         $this->kitchen->getConnection()->table('day_revisions')->update(['saved_by' => 'nobody']);
     }
 
+    public function test_a_day_as_it_was_saved_once_can_be_looked_at(): void
+    {
+        $id = $this->putDown();
+        $this->putJson($this->at("/days/$id"), $this->toSave(1, 2))->assertOk();
+        self::assertSame([2, 1], array_column((array) $this->getJson($this->at("/days/$id/revisions"))->assertOk()->json('revisions'), 'number'));
+        $this->getJson($this->at("/days/$id/revisions/1"))->assertOk()->assertJsonPath('day.orders.0.count', 1)->assertJsonPath('pies.0.name', 'Smoked trout and leek quiche');
+        $this->getJson($this->at("/days/$id/revisions/9"))->assertStatus(404);
+    }
+
     public function test_two_cooks_on_one_day_overwrite_nothing(): void
     {
         $id = $this->putDown();
@@ -120,6 +129,7 @@ final class DayTest extends TestCase
             $id = $this->putDown();
             $this->putJson($this->at("/days/$id/marks"), ['task' => 'line:o1.1', 'kind' => 'line', 'startMinute' => 960, 'endMinute' => 972, 'plannedMinutes' => 6])->assertOk();
         }
+        self::assertSame(['line: 200 % of the usual minutes'], $this->plan($this->toSave(0, 1)['day'])->json('pace'));
         // twice the six minutes of rolling and lining, beside sixteen on the bench
         self::assertSame(28, $this->minutes($this->taskOf($this->plan($this->toSave(0, 1)['day'])->json(), 'line:o1.1')));
     }

@@ -47,3 +47,14 @@ export const dayMarksQuery = (kitchen: string, day: string) =>
     refetchInterval: OTHER_PHONES_MS,
     retry: false,
   });
+
+/** The saved states of a day; `revision` is the one that is known, so that a new one is looked for. */
+export const dayRevisionsQuery = (kitchen: string, day: string, revision: number) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "day-revisions", day, revision],
+    queryFn: async () =>
+      (await answer(api.GET("/kitchens/{kitchen}/days/{day}/revisions", { params: { path: { kitchen, day } } })))
+        .revisions,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });

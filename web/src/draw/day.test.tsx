@@ -91,6 +91,7 @@ const plan: DayPlan = {
     { order: "o2", count: 2, dueMinute: 700, readyMinute: 690, lateMinutes: 0 },
   ],
   idles: [],
+  pace: [],
   brokenPins: [],
   why: null,
 };

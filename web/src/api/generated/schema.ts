@@ -366,6 +366,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/days/{day}/revisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The saved states of a day, the newest first. */
+        get: operations["listDayRevisions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/day-plan": {
         parameters: {
             query?: never;
@@ -444,6 +461,23 @@ export interface paths {
         };
         /** The plan of a day for calendars that subscribed to it. Whoever has the address sees it. */
         get: operations["showCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/days/{day}/revisions/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A day as it was saved once. */
+        get: operations["showDayRevision"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1891,9 +1925,23 @@ export interface components {
             ovenTurns: components["schemas"]["OvenTurn"][];
             served: components["schemas"]["Served"][];
             idles: components["schemas"]["Idle"][];
+            /** @description how this kitchen's minutes differ from what is usual, as its marks tell */
+            pace: string[];
             /** @description ids of tasks that could not stay where they were put */
             brokenPins: string[];
             why: components["schemas"]["WhyThen"] | null;
+        };
+        DayRevision: {
+            number: number;
+            savedBy: string;
+            /**
+             * Format: date-time
+             * @description date and time, ISO 8601
+             */
+            savedAt: string;
+        };
+        DayRevisions: {
+            revisions: components["schemas"]["DayRevision"][];
         };
         DaySummary: {
             /**
@@ -5422,6 +5470,47 @@ export interface operations {
             };
         };
     };
+    listDayRevisions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The revisions */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayRevisions"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     planDay: {
         parameters: {
             query?: never;
@@ -5761,6 +5850,48 @@ export interface operations {
                 };
             };
             /** @description Closed, or never open */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showDayRevision: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                day: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The day as it was */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayBegun"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
             404: {
                 headers: {
                     [name: string]: unknown;

@@ -79,7 +79,7 @@ export function DayView(props: Props) {
           </Button>
         </Flex>
       )}
-      {view === "next" && <NextThree {...{ plan, day, marks, mayWrite, nowMinute }} />}
+      {view === "next" && <NextThree {...{ plan, day, marks, mayWrite, nowMinute, pin }} />}
       {view === "list" && <ActsList {...{ plan, day, marks, mayWrite, nowMinute }} />}
       {view === "drawing" && (
         <>

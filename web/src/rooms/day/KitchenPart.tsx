@@ -8,7 +8,7 @@ import { number } from "../../ui/numbers";
 import { Part } from "../../ui/Part";
 import { readClock, sayClock } from "./clock";
 
-type Props = { kitchen: string; day: Day; change: (by: (day: Day) => Day) => void };
+type Props = { kitchen: string; day: Day; change: (by: (day: Day) => Day) => void; pace: string[] };
 
 const FROM = 360;
 const TO = 1080;
@@ -17,7 +17,7 @@ const EVENING: [number, number] = [-360, -180];
 type To = (by: (one: DayKitchen) => DayKitchen) => void;
 
 /** Who works and when, and what there is to work with. */
-export function KitchenPart({ kitchen, day, change }: Props) {
+export function KitchenPart({ kitchen, day, change, pace }: Props) {
   const to: To = (by) => change((now) => ({ ...now, kitchen: by(now.kitchen) }));
   const { cooks, ovens } = day.kitchen;
   return (
@@ -59,12 +59,13 @@ export function KitchenPart({ kitchen, day, change }: Props) {
         </Button>
       </Flex>
       <Room {...{ day, change, to }} />
+      {pace.length > 0 && <Box paddingTop="4px">As your marks tell: {pace.join(", ")}.</Box>}
     </Part>
   );
 }
 
 /** Rings, mixers, room to chill and to cool, and what is to spare. */
-function Room({ day, change, to }: Omit<Props, "kitchen"> & { to: To }) {
+function Room({ day, change, to }: Omit<Props, "kitchen" | "pace"> & { to: To }) {
   const counted = (label: string, key: "rings" | "mixers" | "fridgeTins" | "rackTins", most: number) => (
     <EntryField
       label={label}

@@ -5,10 +5,20 @@ import { actsOf } from "./ActsList";
 import { sayClock, span } from "./clock";
 import type { DayMarks } from "./useDayMarks";
 
-type Props = { plan: DayPlan; day: Day; marks: DayMarks | null; mayWrite: boolean; nowMinute: number };
+const LATE_MINUTES = 5;
+
+type Props = {
+  plan: DayPlan;
+  day: Day;
+  marks: DayMarks | null;
+  mayWrite: boolean;
+  nowMinute: number;
+  /** put a task at a later minute; the rest follows */
+  pin: (task: string, minute: number) => void;
+};
 
 /** The next three acts, large enough for a screen that is propped up; the first is done with one press. */
-export function NextThree({ plan, day, marks, mayWrite, nowMinute }: Props) {
+export function NextThree({ plan, day, marks, mayWrite, nowMinute, pin }: Props) {
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]));
   const ahead = actsOf(plan, null).filter((act) =>
     act.task === "" ? act.fromMinute >= nowMinute - 5 : marks?.of(act.task)?.endMinute == null,
@@ -25,7 +35,7 @@ export function NextThree({ plan, day, marks, mayWrite, nowMinute }: Props) {
           isFirst={at === 0}
           who={act.cook === null ? "" : (day.kitchen.cooks[act.cook]?.name ?? "")}
           task={marks && mayWrite ? tasks.get(act.task) : undefined}
-          {...{ marks, nowMinute }}
+          {...{ marks, nowMinute, pin }}
         />
       ))}
     </Box>
@@ -47,7 +57,11 @@ function Act({
   task,
   marks,
   nowMinute,
-}: { act: DayAct; isFirst: boolean; who: string; task: DayTask | undefined } & Pick<Props, "marks" | "nowMinute">) {
+  pin,
+}: { act: DayAct; isFirst: boolean; who: string; task: DayTask | undefined } & Pick<
+  Props,
+  "marks" | "nowMinute" | "pin"
+>) {
   return (
     <Box borderTop={isFirst ? "3px solid {colors.rim}" : "1.4px solid {colors.hair}"} paddingBlock="10px">
       <Flex gap="14px" align="baseline" wrap="wrap">
@@ -86,6 +100,14 @@ function Act({
             aria-label={`Begun: ${task.title}`}
           >
             Begun
+          </Button>
+          <Button
+            minHeight="60px"
+            fontSize="20px"
+            onClick={() => pin(task.id, task.startMinute + LATE_MINUTES)}
+            aria-label={`${LATE_MINUTES} min late: ${task.title}`}
+          >
+            +{LATE_MINUTES} min
           </Button>
         </Flex>
       )}

@@ -18,6 +18,7 @@ import { DayView } from "./DayView";
 import { KitchenPart } from "./KitchenPart";
 import { Orders } from "./Orders";
 import { pinned, unpinned } from "./pins";
+import { Revisions } from "./Revisions";
 import { Says } from "./Says";
 import { TakeAway } from "./TakeAway";
 import { useDay } from "./useDay";
@@ -104,6 +105,7 @@ function DayRoom({ kitchen, stored, mayWrite }: { kitchen: string; stored: Store
                 Prep
               </Link>
             )}
+            <Revisions kitchen={kitchen} day={stored.id} revision={marks.revision} bring={(to) => change(() => to)} />
             <Button
               onClick={() => setFrom(nowMinute)}
               disabled={!isNear(nowMinute)}
@@ -145,7 +147,7 @@ function DayRoom({ kitchen, stored, mayWrite }: { kitchen: string; stored: Store
       >
         <Orders {...{ kitchen, names, change }} day={present} />
         <Box>
-          <KitchenPart {...{ kitchen, change }} day={present} />
+          <KitchenPart {...{ kitchen, change }} day={present} pace={plan?.pace ?? []} />
           {plan?.isPossible && present.orders.length > 0 && (
             <WhatIf
               {...{ kitchen, plan, ask }}
