@@ -33,7 +33,7 @@ final class ExportDay
 
     public static function file(Kitchen $kitchen, StoredDay $stored, string $kind, Words $words): Response
     {
-        $planned = PlannedDay::of($kitchen, new PlanWish($stored->newest()->document(), $stored->batch_id, $stored->id, null, false, null));
+        $planned = PlannedDay::of($kitchen, new PlanWish($stored->newest()->document(), $stored->batch_id, $stored->id, null, false, false, null));
         $text = $kind === 'csv' ? DayTable::of($planned, $words) : DayCalendar::of($stored, $planned, $words);
 
         return new Response($text, 200, [

@@ -13,6 +13,7 @@ use Hojaldre\Core\Batch\Batch;
 use Hojaldre\Core\Batch\PieOfBatch;
 use Hojaldre\Core\Day\Day;
 use Hojaldre\Core\Day\OwnMinutes;
+use Hojaldre\Core\Day\Plan\AsTold;
 use Hojaldre\Core\Day\Plan\DayPlan;
 use Hojaldre\Core\Day\Plan\Planner;
 use Hojaldre\Core\Day\Plan\WayOnTime;
@@ -41,10 +42,10 @@ final readonly class PlannedDay
         $stored = $wish->stored === null ? null : StoredDay::inKitchen($kitchen, $wish->stored);
         $own = DayMark::ownMinutes($kitchen);
         $expansion = self::expansion($kitchen, $wish->day, $batch, $designs, $own);
-        $plan = Planner::plan(
-            $wish->day, $expansion->tasks, $expansion->refused, $stored === null ? [] : DayMark::marks($stored), $wish->nowMinute,
-            $stored === null || $wish->nowMinute === null ? [] : $stored->newest()->told, $wish->isQuick,
-        );
+        $told = $stored === null || $wish->nowMinute === null ? [] : $stored->newest()->told;
+        $marks = $stored === null ? [] : DayMark::marks($stored);
+        $marks = $wish->nowMinute !== null && $wish->isAsTold ? AsTold::marks($expansion->tasks, $told, $marks, $wish->day->pins, $wish->nowMinute) : $marks;
+        $plan = Planner::plan($wish->day, $expansion->tasks, $expansion->refused, $marks, $wish->nowMinute, $told, $wish->isQuick);
 
         return new self($plan, $expansion->pies, $own);
     }

@@ -96,7 +96,7 @@ final class DemoKitchenSeeder extends Seeder
         )->all();
         $cooks = array_map(static fn (string $name): Cook => new Cook($name, [new Hours(...DemoStores::FRIDAY), new Hours(...DemoStores::FROM_SATURDAY)]), ['Ada', 'Ben']);
         $day = new Day('Saturday', now()->next('Saturday')->format('Y-m-d'), $orders, new DayKitchen($cooks, array_values($ovens), 4, 1, 16, 16), Day::USUAL_SPARE_MINUTES, [], []);
-        $plan = PlannedDay::of($kitchen, new PlanWish($day, $batch->id, null, null, false, null))->plan;
+        $plan = PlannedDay::of($kitchen, new PlanWish($day, $batch->id, null, null, false, false, null))->plan;
         $told = array_map(static fn (PlannedTask $one): Pin => new Pin($one->task->id, $one->startMinute), $plan->tasks);
         StoredDay::putDown($kitchen, $by, new DayToSave(0, $batch->id, $day, $told));
     }

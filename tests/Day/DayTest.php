@@ -93,7 +93,7 @@ final class DayTest extends TestCase
         // the dough came twenty minutes late
         $this->putJson($this->at("/days/$id/marks"), ['task' => 'dough:shortcrust', 'kind' => 'mix', 'startMinute' => $mix['startMinute'] + 20, 'endMinute' => $mix['endMinute'] + 20, 'plannedMinutes' => 15])->assertOk();
         $now = $mix['endMinute'] + 20;
-        $after = $this->postJson($this->at('/day-plan'), ['day' => $day, 'batch' => null, 'stored' => $id, 'nowMinute' => $now, 'isQuick' => false, 'why' => null])->assertOk()->json();
+        $after = $this->postJson($this->at('/day-plan'), ['day' => $day, 'batch' => null, 'stored' => $id, 'nowMinute' => $now, 'isAsTold' => false, 'isQuick' => false, 'why' => null])->assertOk()->json();
         self::assertSame('done', $this->taskOf($after, 'dough:shortcrust')['state']);
         self::assertSame($mix['startMinute'] + 20, $this->taskOf($after, 'dough:shortcrust')['startMinute']);
         foreach ($after['tasks'] as $task) {
@@ -104,12 +104,27 @@ final class DayTest extends TestCase
         self::assertSame(10, $after['lateMinutes']);
     }
 
+    public function test_from_now_on_what_was_told_before_is_taken_as_done_unless_it_was_put_later(): void
+    {
+        $save = $this->toSave(0, 1);
+        $plan = $this->plan($save['day'])->json();
+        $save['told'] = array_map(static fn (array $one): array => ['task' => $one['id'], 'startMinute' => $one['startMinute']], $plan['tasks']);
+        $id = $this->postJson($this->at('/days'), $save)->assertOk()->json('id');
+        $now = $this->taskOf($plan, 'dough:shortcrust')['endMinute'] + 1;
+        $again = fn (mixed $day): mixed => $this->postJson($this->at('/day-plan'), ['day' => $day, 'batch' => null, 'stored' => $id, 'nowMinute' => $now, 'isAsTold' => true, 'isQuick' => false, 'why' => null])->assertOk()->json();
+        $after = $again($save['day']);
+        self::assertSame('done', $this->taskOf($after, 'dough:shortcrust')['state']);
+        self::assertSame($plan['served'], $after['served']);
+        $later = $again([...$save['day'], 'pins' => [['task' => 'dough:shortcrust', 'startMinute' => $now + 4]]]);
+        self::assertSame(['ahead', $now + 4], [$this->taskOf($later, 'dough:shortcrust')['state'], $this->taskOf($later, 'dough:shortcrust')['startMinute']]);
+    }
+
     public function test_a_late_day_has_ways_out_that_were_planned(): void
     {
         $day = $this->toSave(0, 1)['day'];
         $day['kitchen']['cooks'][0]['hours'] = [['fromMinute' => 1020, 'toMinute' => 1300]];
         self::assertGreaterThan(0, $this->plan($day)->json('lateMinutes'));
-        $ways = $this->postJson($this->at('/day-ways'), ['day' => $day, 'batch' => null, 'stored' => null, 'nowMinute' => null, 'isQuick' => false, 'why' => null])->assertOk()->json('ways');
+        $ways = $this->postJson($this->at('/day-ways'), ['day' => $day, 'batch' => null, 'stored' => null, 'nowMinute' => null, 'isAsTold' => false, 'isQuick' => false, 'why' => null])->assertOk()->json('ways');
         self::assertNotSame([], $ways);
         self::assertStringContainsString('Serve line 1 at', $ways[0]['act']);
         self::assertSame(0, $ways[0]['lateMinutes']);
@@ -118,7 +133,7 @@ final class DayTest extends TestCase
 
     public function test_a_task_says_why_it_is_not_earlier_and_not_later(): void
     {
-        $why = $this->postJson($this->at('/day-plan'), ['day' => $this->toSave(0, 1)['day'], 'batch' => null, 'stored' => null, 'nowMinute' => null, 'isQuick' => false, 'why' => 'unmould:o1.1'])->json('why');
+        $why = $this->postJson($this->at('/day-plan'), ['day' => $this->toSave(0, 1)['day'], 'batch' => null, 'stored' => null, 'nowMinute' => null, 'isAsTold' => false, 'isQuick' => false, 'why' => 'unmould:o1.1'])->json('why');
         self::assertStringContainsString('12 min after: Bake: Smoked trout and leek quiche', $why['notEarlier'][0]);
         self::assertStringContainsString('wanted at 19:00, with 10 min to spare', $why['notLater'][0]);
     }
@@ -218,7 +233,7 @@ final class DayTest extends TestCase
 
     private function plan(mixed $day): \Illuminate\Testing\TestResponse
     {
-        return $this->postJson($this->at('/day-plan'), ['day' => $day, 'batch' => null, 'stored' => null, 'nowMinute' => null, 'isQuick' => false, 'why' => null])->assertOk();
+        return $this->postJson($this->at('/day-plan'), ['day' => $day, 'batch' => null, 'stored' => null, 'nowMinute' => null, 'isAsTold' => false, 'isQuick' => false, 'why' => null])->assertOk();
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,7 @@ namespace Hojaldre\Core\Tests\Day;
 use Hojaldre\Core\Day\Failure;
 use Hojaldre\Core\Day\Hours;
 use Hojaldre\Core\Day\Pin;
+use Hojaldre\Core\Day\Plan\AsTold;
 use Hojaldre\Core\Day\Plan\Mark;
 use Hojaldre\Core\Day\Plan\PlanCheck;
 use Hojaldre\Core\Day\Plan\Planner;
@@ -158,6 +159,19 @@ final class PlannerTest extends TestCase
         $runs = $day->plan([new Mark('mix', 562, null)], 580);
         self::assertSame([TaskState::Running, 580], [SmallDay::task($runs, 'mix')->state, SmallDay::task($runs, 'mix')->endMinute]);
         self::assertSame(600, SmallDay::task($runs, 'line')->startMinute);
+    }
+
+    /** Told 540 to 550 and 560 to 570, now 565: the first is done, the second runs; what was put later is ahead. */
+    public function test_what_was_told_before_now_goes_without_saying(): void
+    {
+        $tasks = (new SmallDay)->hands('mix', 10)->hands('roll', 10)->hands('fill', 10)->tasks();
+        $told = ['mix' => 540, 'roll' => 560, 'fill' => 580];
+        $marks = static fn (array $known, array $pins): array => array_map(static fn (Mark $one): array => [$one->task, $one->startMinute, $one->endMinute], AsTold::marks($tasks, $told, $known, $pins, 565));
+        self::assertSame([['mix', 540, 550], ['roll', 560, null]], $marks([], []));
+        self::assertSame([['mix', 542, 556], ['roll', 560, null]], $marks([new Mark('mix', 542, 556)], []));
+        self::assertSame([['mix', 540, 550]], $marks([], [new Pin('roll', 570)]));
+        // done to the minute
+        self::assertSame([['mix', 540, 550], ['roll', 560, 565]], array_map(static fn (Mark $one): array => [$one->task, $one->startMinute, $one->endMinute], AsTold::marks((new SmallDay)->hands('mix', 10)->hands('roll', 5)->tasks(), $told, [], [], 565)));
     }
 
     public function test_what_came_before_something_done_was_done_too(): void

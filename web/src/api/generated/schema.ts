@@ -3049,6 +3049,8 @@ export interface components {
             batch: string | null;
             stored: string | null;
             nowMinute: number | null;
+            /** @description what was to be done by then is taken as done, marked or not */
+            isAsTold: boolean;
             /** @description a first answer, while something is dragged */
             isQuick: boolean;
             why: string | null;

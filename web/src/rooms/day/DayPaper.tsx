@@ -2,12 +2,14 @@ import { Box, chakra } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { Link, useParams } from "react-router";
+import type { Day } from "../../api/client";
 import { dayPlanQuery, dayQuery } from "../../api/dayQueries";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { day as dateSaid } from "../../ui/numbers";
 import { actsOf } from "./ActsList";
 import { sayClock } from "./clock";
+import { wishOf } from "./usePlan";
 
 /** One page a cook, to be printed. */
 export default function DayPaper() {
@@ -16,14 +18,12 @@ export default function DayPaper() {
   const plan = useQuery({
     ...dayPlanQuery(
       kitchen,
-      {
-        day: stored.data?.day as never,
+      wishOf(stored.data?.day as Day, {
         batch: stored.data?.batch ?? null,
         stored: day,
         nowMinute: null,
-        isQuick: false,
-        why: null,
-      },
+        isAsTold: false,
+      }),
       "paper",
     ),
     enabled: stored.data !== undefined,

@@ -68,7 +68,7 @@ function Planned({ kitchen, pie, begun, named }: { kitchen: string; pie: string;
   const { trouble, write } = useWrite(kitchen);
   const nowMinute = useMinuteNow(day.date);
   const shown = held ? pinned(day, held.task, held.minute) : day;
-  const ask = { batch: null, stored: null, nowMinute: from };
+  const ask = { batch: null, stored: null, nowMinute: from, isAsTold: false };
   const { plan, isWhole, isWorking, error, again } = usePlan(kitchen, shown, ask, "");
   const why = useWhy(kitchen, day, ask, "", chosen);
   const order = day.orders[0];

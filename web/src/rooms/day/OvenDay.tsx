@@ -61,11 +61,16 @@ function DayRoom({ kitchen, stored, mayWrite }: { kitchen: string; stored: Store
   const pies = useQuery(piesQuery(kitchen, false));
   const [chosen, setChosen] = useState<string | null>(null);
   const [held, setHeld] = useState<{ task: string; minute: number } | null>(null);
-  const [from, setFrom] = useState<number | null>(null);
+  const [from, setFrom] = useState<{ minute: number; asTold: boolean } | null>(null);
   const { present, change } = kept;
   const nowMinute = useMinuteNow(present.date);
   const shown = held ? pinned(present, held.task, held.minute) : present;
-  const ask = { batch: stored.batch, stored: stored.id, nowMinute: from };
+  const ask = {
+    batch: stored.batch,
+    stored: stored.id,
+    nowMinute: from?.minute ?? null,
+    isAsTold: from?.asTold ?? false,
+  };
   const { plan, isWhole, isWorking, error, again } = usePlan(kitchen, shown, ask, marks.key);
   const why = useWhy(kitchen, present, ask, marks.key, chosen);
   // what is saved goes with the plan that is shown
@@ -107,7 +112,7 @@ function DayRoom({ kitchen, stored, mayWrite }: { kitchen: string; stored: Store
             )}
             <Revisions kitchen={kitchen} day={stored.id} revision={marks.revision} bring={(to) => change(() => to)} />
             <Button
-              onClick={() => setFrom(nowMinute)}
+              onClick={() => setFrom({ minute: nowMinute, asTold: true })}
               disabled={!isNear(nowMinute)}
               title={isNear(nowMinute) ? undefined : "On the day itself"}
             >
@@ -154,7 +159,7 @@ function DayRoom({ kitchen, stored, mayWrite }: { kitchen: string; stored: Store
               day={present}
               marks={marks.key}
               take={(to) => change(() => to)}
-              from={setFrom}
+              from={(minute) => setFrom({ minute, asTold: false })}
             />
           )}
           <TakeAway {...{ kitchen, stored, mayWrite }} />
@@ -183,7 +188,7 @@ function Notices({
   error,
   again,
 }: {
-  from: number | null;
+  from: { minute: number; asTold: boolean } | null;
   whole: () => void;
   marks: DayMarks;
   error: Error | null;
@@ -192,7 +197,12 @@ function Notices({
   return (
     <>
       {from !== null && (
-        <Notice title={`Planned from ${sayClock(from)}.`} acts={<Button onClick={whole}>Plan the whole day</Button>}>
+        <Notice
+          title={`Planned from ${sayClock(from.minute)}.`}
+          acts={<Button onClick={whole}>Plan the whole day</Button>}
+        >
+          {from.asTold &&
+            "What was to be done by now is taken as done; what is not, put it later or mark what was really done. "}
           What is done stands, what runs goes on, the rest moves as little as it can.
         </Notice>
       )}

@@ -5,7 +5,7 @@ import { useSettled } from "../../ui/useSettled";
 
 const SETTLES_MS = 400;
 
-export type Ask = Pick<PlanWish, "batch" | "stored" | "nowMinute">;
+export type Ask = Pick<PlanWish, "batch" | "stored" | "nowMinute" | "isAsTold">;
 
 /** One way to ask, so that the same question is asked once. */
 export const wishOf = (day: Day, ask: Ask, isQuick = false, why: string | null = null): PlanWish => ({
@@ -13,6 +13,7 @@ export const wishOf = (day: Day, ask: Ask, isQuick = false, why: string | null =
   batch: ask.batch,
   stored: ask.stored,
   nowMinute: ask.nowMinute,
+  isAsTold: ask.isAsTold,
   isQuick,
   why,
 });
