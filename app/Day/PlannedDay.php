@@ -22,6 +22,7 @@ use Hojaldre\Core\Day\Task\DayExpansion;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Refusal\Refusal;
 use Hojaldre\Core\Refusal\Refused;
+use Hojaldre\Core\Statement\Statement;
 
 /** A day planned with what the kitchen is and has: its pies, doughs, pace, marks. */
 final readonly class PlannedDay
@@ -50,7 +51,7 @@ final readonly class PlannedDay
         return new self($plan, $expansion->pies, $own);
     }
 
-    /** @return list<WayOnTime> */
+    /** @return list<WayOnTime> with the name of the pie where one order is meant */
     public static function ways(Kitchen $kitchen, PlanWish $wish): array
     {
         $designs = self::designs($kitchen, $wish->day);
@@ -63,7 +64,16 @@ final readonly class PlannedDay
             return Planner::plan($day, $expansion->tasks, $expansion->refused, $marks, $wish->nowMinute, [], true);
         };
 
-        return WaysOnTime::of($planned($wish->day), $planned);
+        $names = [];
+        foreach ($wish->day->orders as $order) {
+            $names[$order->id] = $designs[$order->pie]->name;
+        }
+
+        return array_map(static function (WayOnTime $way) use ($names): WayOnTime {
+            $order = $way->act->with['order'] ?? '';
+
+            return new WayOnTime(new Statement($way->act->code, ['pie' => is_string($order) ? $names[$order] ?? '' : '', ...$way->act->with]), $way->day, $way->lateMinutes);
+        }, WaysOnTime::of($planned($wish->day), $planned));
     }
 
     /** @param  array<string, Pie>  $designs */

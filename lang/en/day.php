@@ -103,8 +103,8 @@ return [
     'why.spare' => 'It may be {spareMinutes} later before anything is late.',
 
     // what would have all in time
-    'way-day.tin' => 'One more tin for line {order}: {tins}',
-    'way-day.later' => 'Serve line {order} at {atMinute}',
+    'way-day.tin' => 'One more tin for {pie}: {tins}',
+    'way-day.later' => 'Serve {pie} at {atMinute}',
     'way-day.all-later' => 'Serve {orders, plural, one {one} other {#}} later, by up to {laterMinutes}',
     'way-day.longer' => 'Stay until {atMinute}',
     'way-day.earlier' => 'Begin at {atMinute}',

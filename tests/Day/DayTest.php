@@ -126,7 +126,7 @@ final class DayTest extends TestCase
         self::assertGreaterThan(0, $this->plan($day)->json('lateMinutes'));
         $ways = $this->postJson($this->at('/day-ways'), ['day' => $day, 'batch' => null, 'stored' => null, 'nowMinute' => null, 'isAsTold' => false, 'isQuick' => false, 'why' => null])->assertOk()->json('ways');
         self::assertNotSame([], $ways);
-        self::assertStringContainsString('Serve line 1 at', $ways[0]['act']);
+        self::assertStringContainsString('Serve Smoked trout and leek quiche at', $ways[0]['act']);
         self::assertSame(0, $ways[0]['lateMinutes']);
         self::assertSame(0, $this->plan($ways[0]['day'])->json('lateMinutes'));
     }

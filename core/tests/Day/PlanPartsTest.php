@@ -199,7 +199,7 @@ final class PlanPartsTest extends TestCase
         $late = $planned(self::quiches(2, 1));
         self::assertGreaterThan(0, $late->lateMinutes());
         $ways = WaysOnTime::of($late, $planned);
-        self::assertSame(['way-day.tin', 2, 1, 0], [$ways[0]->act->code, $ways[0]->act->with['tins'], $ways[0]->act->with['order'], $ways[0]->lateMinutes]);
+        self::assertSame(['way-day.tin', 2, 'o1', 0], [$ways[0]->act->code, $ways[0]->act->with['tins'], $ways[0]->act->with['order'], $ways[0]->lateMinutes]);
     }
 
     public function test_hands_that_go_home_too_early_may_stay(): void

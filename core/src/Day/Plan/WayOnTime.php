@@ -11,6 +11,7 @@ use Hojaldre\Core\Statement\Statement;
 final readonly class WayOnTime
 {
     /**
+     * @param  Statement  $act  what to do; `order` in it is the id of one
      * @param  Day  $day  the day with the change
      * @param  int  $lateMinutes  that are left, all orders together
      */

@@ -66,9 +66,9 @@ final readonly class WaysOnTime
     private static function changes(DayPlan $now): iterable
     {
         $day = $now->day;
-        foreach ($day->orders as $at => $order) {
+        foreach ($day->orders as $order) {
             if ($order->tins !== null) {
-                yield [new Statement('way-day.tin', ['order' => $at + 1, 'tins' => $order->tins + 1]), self::withOrder($day, $order->withTins($order->tins + 1))];
+                yield [new Statement('way-day.tin', ['order' => $order->id, 'tins' => $order->tins + 1]), self::withOrder($day, $order->withTins($order->tins + 1))];
             }
         }
         $late = array_values(array_filter($now->served, static fn (Served $one): bool => $one->lateMinutes() > 0));
@@ -97,9 +97,9 @@ final readonly class WaysOnTime
     /** @return array{Statement, Day} */
     private static function later(Day $day, Served $late): array
     {
-        foreach ($day->orders as $at => $order) {
+        foreach ($day->orders as $order) {
             if ($order->id === $late->order) {
-                return [new Statement('way-day.later', ['order' => $at + 1, 'atMinute' => self::step($late)]), self::withOrder($day, $order->at(self::step($late)))];
+                return [new Statement('way-day.later', ['order' => $order->id, 'atMinute' => self::step($late)]), self::withOrder($day, $order->at(self::step($late)))];
             }
         }
 
