@@ -48,7 +48,7 @@ function small(int $count): void
 }
 
 /** Orders of the demo pies through a morning, so many of them. */
-function large(int $orders, int $cooks, int $ovens, int $shelves): void
+function large(int $orders, int $each, int $cooks, int $ovens, int $shelves): void
 {
     $designs = $wanted = $formulas = [];
     foreach (glob(dirname(__DIR__, 2).'/database/data/demo/*.json') ?: [] as $at => $file) {
@@ -56,7 +56,7 @@ function large(int $orders, int $cooks, int $ovens, int $shelves): void
     }
     $ids = array_keys($designs);
     for ($at = 0; $at < $orders; $at++) {
-        $wanted[] = new Order('o'.($at + 1), $ids[$at % count($ids)], 6, 600 + ($at * 37) % 420, OrderFrom::Scratch, Ending::Warm, null);
+        $wanted[] = new Order('o'.($at + 1), $ids[$at % count($ids)], $each, 600 + ($at * 37) % 420, OrderFrom::Scratch, Ending::Warm, null);
     }
     foreach (HouseDoughs::ids() as $id) {
         $formulas[$id] = HouseDoughs::of($id) ?? throw new LogicException($id);
@@ -83,6 +83,6 @@ function large(int $orders, int $cooks, int $ovens, int $shelves): void
 if (($argv[1] ?? '') === 'small') {
     small((int) ($argv[2] ?? 100));
 } else {
-    large(12, 2, 2, 3);
-    large(60, 12, 12, 3);
+    large(12, 4, 2, 2, 3);
+    large(60, 8, 8, 8, 8);
 }

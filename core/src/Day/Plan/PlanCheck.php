@@ -84,6 +84,9 @@ final readonly class PlanCheck
             }
         }
         foreach ($plan->all->holds as $hold) {
+            if (! isset($by[$hold->from], $by[$hold->to])) {
+                continue;
+            }
             $uses[$hold->resource->value][] = [$by[$hold->from]->endMinute, $by[$hold->to]->startMinute, $hold->units];
         }
         $faults = [];

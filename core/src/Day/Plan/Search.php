@@ -42,7 +42,7 @@ final class Search
     }
 
     /**
-     * @param  int  $steps  tasks that are put down in all, in whatever plan; the ranks to begin with are tried at any price
+     * @param  int  $steps  tasks that are put down in all, in whatever plan; ranks to begin with are tried until one fits
      * @return Solution|null null where no order of the tasks fits
      */
     public function run(int $steps, int $seed): ?Solution
@@ -53,6 +53,9 @@ final class Search
         $shifts = array_fill(0, $this->net->count(), 0.0);
         $rules = $this->rules($late);
         foreach ($rules as $rule) {
+            if ($best !== null && $this->steps >= $steps) {
+                break;
+            }
             $found = $this->try($rule);
             if ($found !== null && ($best === null || $found->cost->whole() < $best->cost->whole())) {
                 [$best, $shifts] = [$found, $rule];
