@@ -20,8 +20,8 @@ final readonly class BeginDayWish
      * @param  string  $date  year, month and day
      */
     public function __construct(
-        #[Text(36, 36, DayToSave::UUID)] public ?string $batch,
-        #[Text(36, 36, DayToSave::UUID)] public ?string $pie,
+        #[Text(36, 36, BatchLine::UUID)] public ?string $batch,
+        #[Text(36, 36, BatchLine::UUID)] public ?string $pie,
         #[Whole(1, BatchLine::MOST_PIECES)] public int $count,
         #[Whole(0, 1439)] public int $atMinute,
         #[Text(10, 10, '^[0-9]{4}-[0-9]{2}-[0-9]{2}$')] public string $date,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Contract\Schema;
+use Hojaldre\Core\Batch\BatchLine;
 use Hojaldre\Core\Day\Day;
 use Hojaldre\Core\Day\Pin;
 use Hojaldre\Core\Document\ListOf;
@@ -14,15 +15,12 @@ use Hojaldre\Core\Document\Whole;
 #[Schema('SaveDay')]
 final readonly class DayToSave
 {
-    /** @var string of an id (definition) */
-    public const UUID = '^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$';
-
     /**
      * @param  int  $basedOn  number of the revision that was changed; 0 for a new day
      * @param  string|null  $batch  uuid of the batch that it bakes; null for none
      * @param  list<Pin>  $told  when each task of its plan begins, as people are told
      */
-    public function __construct(#[Whole(0, 1000000)] public int $basedOn, #[Text(36, 36, self::UUID)] public ?string $batch, public Day $day, #[ListOf(Pin::class, 3000)] public array $told)
+    public function __construct(#[Whole(0, 1000000)] public int $basedOn, #[Text(36, 36, BatchLine::UUID)] public ?string $batch, public Day $day, #[ListOf(Pin::class, 3000)] public array $told)
     {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Contract\Schema;
+use Hojaldre\Core\Batch\BatchLine;
 use Hojaldre\Core\Day\Day;
 use Hojaldre\Core\Document\Text;
 use Hojaldre\Core\Document\Whole;
@@ -22,8 +23,8 @@ final readonly class PlanWish
      */
     public function __construct(
         public Day $day,
-        #[Text(36, 36, DayToSave::UUID)] public ?string $batch,
-        #[Text(36, 36, DayToSave::UUID)] public ?string $stored,
+        #[Text(36, 36, BatchLine::UUID)] public ?string $batch,
+        #[Text(36, 36, BatchLine::UUID)] public ?string $stored,
         #[Whole(Day::EARLIEST_MINUTE, Day::LATEST_MINUTE)] public ?int $nowMinute,
         public bool $isAsTold,
         public bool $isQuick,

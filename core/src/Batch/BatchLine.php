@@ -14,7 +14,8 @@ final readonly class BatchLine
     /** A limit of ours (definition). */
     public const MOST_PIECES = 500;
 
-    private const UUID = '^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$';
+    /** What the id of a pie or a batch looks like. */
+    public const UUID = '^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$';
 
     /**
      * @param  string  $pie  its uuid

@@ -14,8 +14,6 @@ final readonly class Order
     /** Beyond this nobody counts tins (definition). */
     private const MOST_TINS = 60;
 
-    private const UUID = '^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$';
-
     /**
      * @param  string  $id  of the order, the same for as long as it stands
      * @param  string  $pie  its uuid
@@ -25,7 +23,7 @@ final readonly class Order
      */
     public function __construct(
         #[Text(1, 20, '^[a-z0-9]+$')] public string $id,
-        #[Text(36, 36, self::UUID)] public string $pie,
+        #[Text(36, 36, BatchLine::UUID)] public string $pie,
         #[Whole(1, BatchLine::MOST_PIECES)] public int $count,
         #[Whole(0, 1439)] public int $atMinute,
         public OrderFrom $from,

@@ -170,6 +170,8 @@ final class PlannerTest extends TestCase
         self::assertSame([['mix', 540, 550], ['roll', 560, null]], $marks([], []));
         self::assertSame([['mix', 542, 556], ['roll', 560, null]], $marks([new Mark('mix', 542, 556)], []));
         self::assertSame([['mix', 540, 550]], $marks([], [new Pin('roll', 570)]));
+        // minutes alone have no bake done
+        self::assertNull(AsTold::marks((new SmallDay)->oven('bake', 10, 180)->tasks(), ['bake' => 500], [], [], 565)[0]->endMinute);
         // done to the minute
         self::assertSame([['mix', 540, 550], ['roll', 560, 565]], array_map(static fn (Mark $one): array => [$one->task, $one->startMinute, $one->endMinute], AsTold::marks((new SmallDay)->hands('mix', 10)->hands('roll', 5)->tasks(), $told, [], [], 565)));
     }

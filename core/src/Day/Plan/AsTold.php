@@ -7,7 +7,10 @@ namespace Hojaldre\Core\Day\Plan;
 use Hojaldre\Core\Day\Pin;
 use Hojaldre\Core\Day\Task\DayTasks;
 
-/** Nobody marks everything: what was to be done by now is taken as done when it was told, what was to be begun as running, unless it was put later by hand. */
+/**
+ * Nobody marks everything: what was to be done by now is taken as done when it was told, what was to be begun as running, unless it
+ * was put later by hand. A bake is not done because its minutes are over: it runs on until somebody says that it is out.
+ */
 final readonly class AsTold
 {
     /**
@@ -28,7 +31,8 @@ final readonly class AsTold
         foreach ($all->tasks as $task) {
             $start = $told[$task->id] ?? $nowMinute;
             if (! isset($known[$task->id]) && $start < $nowMinute) {
-                $marks[] = new Mark($task->id, $start, $start + $task->minutes <= $nowMinute ? $start + $task->minutes : null);
+                $isDone = $start + $task->minutes <= $nowMinute && $task->ovens === [];
+                $marks[] = new Mark($task->id, $start, $isDone ? $start + $task->minutes : null);
             }
         }
 

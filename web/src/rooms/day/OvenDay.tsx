@@ -202,7 +202,7 @@ function Notices({
           acts={<Button onClick={whole}>Plan the whole day</Button>}
         >
           {from.asTold &&
-            "What was to be done by now is taken as done; what is not, put it later or mark what was really done. "}
+            "What was to be done by now is taken as done, but a bake runs on until it is marked. What is not done, put it later. "}
           What is done stands, what runs goes on, the rest moves as little as it can.
         </Notice>
       )}
