@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Tests\Day;
 
 use Hojaldre\Core\Day\Hours;
+use Hojaldre\Core\Day\Pin;
 use Hojaldre\Core\Day\Plan\DayPlan;
 use Hojaldre\Core\Day\Plan\Explanation;
 use Hojaldre\Core\Statement\Statement;
@@ -51,12 +52,15 @@ final class ExplanationTest extends TestCase
         self::assertSame(['why.nobody'], self::codes(self::why($day->plan(), 'a')->notEarlier));
     }
 
+    /** Hands are full from 640, the bake begins at 650: filled earlier it would stand longer than ten minutes. */
     public function test_what_may_stand_ten_minutes_says_so(): void
     {
-        $day = (new SmallDay)->hands('fill', 5, 'p')->oven('bake', 40, 180, 'p')->hands('other', 10, 'q')->then('fill', 'bake', 0, 10)->wanted('bake', 700)->wanted('other', 660);
+        $day = (new SmallDay)->hands('busy', 30)->hands('fill', 5, 'p')->oven('bake', 30, 180, 'p')->then('fill', 'bake', 0, 10)->wanted('bake', 700);
+        $day->pins = [new Pin('busy', 640)];
         $plan = $day->plan();
-        $stands = SmallDay::task($plan, 'bake')->startMinute - SmallDay::task($plan, 'fill')->endMinute;
-        self::assertSame($stands === 10, in_array('why.would-stand', self::codes(self::why($plan, 'fill')->notEarlier), true));
+        self::assertSame(['why.would-stand'], self::codes(self::why($plan, 'fill')->notEarlier));
+        self::assertSame(10, self::why($plan, 'fill')->notEarlier[0]->with['mostMinutes']);
+        self::assertContains('why.soon', self::codes(self::why($plan, 'bake')->notLater));
     }
 
     private static function why(DayPlan $plan, string $id): Explanation
