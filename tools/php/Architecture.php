@@ -36,6 +36,7 @@ final class Architecture
         'Forecast' => ['Statement', 'Document', 'Food', 'Tin', 'Custard', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake'],
         'Batch' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Moisture', 'Safety', 'Pastry', 'Pie', 'Bake', 'Forecast'],
         'Day' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Moisture', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast', 'Batch'],
+        'AtOven' => ['Statement', 'Document', 'Food', 'Tin', 'Moisture', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast', 'Day'],
         'Advice' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Custard', 'Seasoning', 'Oven', 'Pastry', 'Pie', 'PieFile', 'Bake', 'Forecast'],
     ];
 

@@ -14,6 +14,7 @@ final readonly class BakeCurves
      * @param  list<float>  $baseCelsius  underside
      * @param  list<float>  $rimCelsius
      * @param  list<float>  $baseRatios  water, wet basis
+     * @param  list<float>  $trembleMm  how wide the middle still trembles, across; 0 where nothing has to set
      */
     public function __construct(
         public array $minutes,
@@ -22,6 +23,7 @@ final readonly class BakeCurves
         public array $baseCelsius,
         public array $rimCelsius,
         public array $baseRatios,
+        public array $trembleMm,
     ) {
     }
 }

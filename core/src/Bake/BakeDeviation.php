@@ -32,4 +32,14 @@ final readonly class BakeDeviation
         public float $fillingFactor = 1.0,
     ) {
     }
+
+    /** Both at once: factors multiply, kelvins add. */
+    public function with(self $other): self
+    {
+        return new self(
+            $this->heatTransferFactor * $other->heatTransferFactor, $this->ovenKelvins + $other->ovenKelvins, $this->fromBelowFactor * $other->fromBelowFactor,
+            $this->weepFactor * $other->weepFactor, $this->uptakeFactor * $other->uptakeFactor, $this->setKelvins + $other->setKelvins,
+            $this->brownFactor * $other->brownFactor, $this->startKelvins + $other->startKelvins, $this->crustFactor * $other->crustFactor, $this->fillingFactor * $other->fillingFactor,
+        );
+    }
 }

@@ -9,6 +9,7 @@ final readonly class BakeResult
 {
     /**
      * @param  list<FilmFrame>  $film  empty where none was asked for
+     * @param  BakeCurves  $onward  as if it had stayed in past its minutes
      * @param  list<BakedShell>  $shell  after each stage of the shell
      * @param  array<string, float>  $events  minute of each BakeEvent that was reached
      * @param  float  $outMinutes  in the oven, filled
@@ -33,6 +34,7 @@ final readonly class BakeResult
         public CellMaterials $materials,
         public array $film,
         public BakeCurves $curves,
+        public BakeCurves $onward,
         public array $shell,
         private array $events,
         public Cooling $cooling,

@@ -17,6 +17,9 @@ final readonly class CellSums
 
     private const MIDDLE_TO_SHARE = 0.8;
 
+    /** A custard trembles where it is further below set than so, K (fitted: at the time to look 3 to 7 cm tremble as one, common practice, no source). */
+    private const TREMBLES_BELOW_KELVINS = 2.0;
+
     /** @var list<int> of the filling */
     private array $fillCells;
 
@@ -64,6 +67,21 @@ final readonly class CellSums
         }
 
         return $sum / $all;
+    }
+
+    /** How wide the middle still trembles, mm across: as a disc through the whole depth that holds all that is not yet near to set. */
+    public function tremblesMm(Cells $cells, float $setsAtCelsius): float
+    {
+        $from = $setsAtCelsius - self::TREMBLES_BELOW_KELVINS;
+        $loose = $all = 0.0;
+        foreach ($this->fillCells as $c) {
+            $all += $this->grid->m3[$c];
+            // a cell that is about to cross goes over bit by bit
+            $loose += $this->grid->m3[$c] * max(0.0, min(1.0, ($from - $cells->T[$c]) / self::TREMBLES_BELOW_KELVINS + 0.5));
+        }
+        $wide = 2000 * array_sum(array_slice($this->grid->dr, 0, $this->grid->fillColumns));
+
+        return $wide * sqrt($loose / $all);
     }
 
     /** Measures of over-cooking that the middle has had. */

@@ -46,8 +46,11 @@ final class Recorder
     /** @var list<BakedShell> */
     private array $shell = [];
 
-    /** @var array{list<float>, list<float>, list<float>, list<float>, list<float>, list<float>} */
-    private array $curves = [[], [], [], [], [], []];
+    /** @var array{list<float>, list<float>, list<float>, list<float>, list<float>, list<float>, list<float>} */
+    private array $curves = [[], [], [], [], [], [], []];
+
+    /** @var array{list<float>, list<float>, list<float>, list<float>, list<float>, list<float>, list<float>} past the planned minutes, in thought */
+    private array $onward = [[], [], [], [], [], [], []];
 
     public function __construct(private readonly Grid $grid, private readonly CellMaterials $materials, private readonly BakeInput $input, bool $films)
     {
@@ -95,9 +98,7 @@ final class Recorder
         $this->watch->at($minutes, $cells, $coldCelsius);
         $this->custard?->at($minutes, $cells, $coldCelsius);
         $base = $this->sums->basePercent($cells);
-        $rim = ($this->grid->rows - 1) * $this->grid->columns + min($this->grid->columns - 1, $this->grid->fillColumns);
-        $now = [$minutes, $cells->T[$this->centreCell], $cells->T[$this->edgeCell], ($cells->T[0] + $cells->T[$this->grid->columns]) / 2, $cells->T[$rim], $this->sums->baseRatio($cells)];
-        foreach ($now as $i => $value) {
+        foreach ($this->now($minutes, $cells) as $i => $value) {
             $this->curves[$i][] = $value;
         }
         $this->driestPercent = is_nan($this->driestPercent) ? $base : min($this->driestPercent, $base);
@@ -118,8 +119,22 @@ final class Recorder
     {
         $this->watch->at($minutes, $cells, $coldCelsius);
         $this->custard?->at($minutes, $cells, $coldCelsius);
+        foreach ($this->now($minutes, $cells) as $i => $value) {
+            $this->onward[$i][] = $value;
+        }
 
         return $this->watch->isDone();
+    }
+
+    /** @return array{float, float, float, float, float, float, float} as BakeCurves has them */
+    private function now(float $minutes, Cells $cells): array
+    {
+        $rim = ($this->grid->rows - 1) * $this->grid->columns + min($this->grid->columns - 1, $this->grid->fillColumns);
+
+        return [
+            $minutes, $cells->T[$this->centreCell], $cells->T[$this->edgeCell], ($cells->T[0] + $cells->T[$this->grid->columns]) / 2, $cells->T[$rim], $this->sums->baseRatio($cells),
+            $this->input->setsAtCelsius === null ? 0.0 : $this->sums->tremblesMm($cells, $this->input->setsAtCelsius),
+        ];
     }
 
     /** The state in which it came out. */
@@ -164,7 +179,7 @@ final class Recorder
         $heat = $this->sums->heatJoules($out) - $this->heatAtFirstJoules;
 
         return new BakeResult(
-            $this->grid, $this->materials, $this->film->frames, new BakeCurves(...$this->curves), $this->shell, $this->events(), $this->cooling,
+            $this->grid, $this->materials, $this->film->frames, new BakeCurves(...$this->curves), new BakeCurves(...$this->onward), $this->shell, $this->events(), $this->cooling,
             new Browned($this->sums->topBrownIndex($out), Brownness::index($out->rimBrown), Brownness::index($out->baseBrown), Brownness::index($out->insideBrown)),
             outMinutes: $this->outMinutes,
             baseRatio: $this->sums->baseRatio($rested),

@@ -91,7 +91,7 @@ final readonly class BakeReport
 
         return new BakeCurves(
             self::every($curves->minutes, $every), self::every($curves->centreCelsius, $every), self::every($curves->edgeCelsius, $every), self::every($curves->baseCelsius, $every), self::every($curves->rimCelsius, $every),
-            is_nan($curves->baseRatios[0] ?? NAN) ? [] : self::every($curves->baseRatios, $every),
+            is_nan($curves->baseRatios[0] ?? NAN) ? [] : self::every($curves->baseRatios, $every), self::every($curves->trembleMm, $every),
         );
     }
 

@@ -13,9 +13,9 @@ final readonly class CoolingLimits
 
     public const COLD_CELSIUS = 5.0;
 
-    private const TO_WARM_MINUTES = 120.0;
+    public const TO_WARM_MINUTES = 120.0;
 
-    private const TO_COLD_MINUTES = 360.0;
+    public const TO_COLD_MINUTES = 360.0;
 
     /**
      * @param  float|null  $hotMinutes  when the hottest of it came below 57 °C, min out of the oven; null where it did not

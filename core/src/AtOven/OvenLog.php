@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Hojaldre\Core\AtOven;
+
+/** The log of a bake, read: where each leg stands. The order of events is that in which they were pressed. */
+final readonly class OvenLog
+{
+    /** @param  list<LogEvent>  $events  without those that were undone */
+    private function __construct(public array $events)
+    {
+    }
+
+    /** @param  list<LogEvent>  $events  in the order in which they were sent */
+    public static function of(array $events): self
+    {
+        $undone = [];
+        foreach ($events as $event) {
+            if ($event->kind === LogKind::Undo) {
+                $undone[$event->what] = true;
+            }
+        }
+
+        return new self(array_values(array_filter($events, static fn (LogEvent $one): bool => $one->kind !== LogKind::Undo && ! isset($undone[$one->id]))));
+    }
+
+    public function isPlugged(): bool
+    {
+        $last = $this->lastOf([LogKind::Plugged, LogKind::Unplugged]);
+
+        return $last?->kind === LogKind::Plugged;
+    }
+
+    public function isEnded(): bool
+    {
+        return $this->lastOf([LogKind::Ended]) !== null;
+    }
+
+    /** What can be taken back: the last press. */
+    public function last(): ?LogEvent
+    {
+        return $this->events[count($this->events) - 1] ?? null;
+    }
+
+    /** @param  float  $movedMinutes  how much later it comes out by what was seen and measured */
+    public function leg(Leg $leg, float $movedMinutes = 0.0): LegState
+    {
+        $own = array_values(array_filter($this->events, static fn (LogEvent $one): bool => $one->leg === $leg->name));
+        $ticked = $stopped = $seen = $done = $later = $answers = [];
+        $in = $out = null;
+        foreach ($own as $event) {
+            match ($event->kind) {
+                LogKind::Tick => $ticked[$event->what] = true,
+                LogKind::Stopped => $stopped[$event->what] = true,
+                LogKind::In => $in = $event->atSeconds,
+                LogKind::Done => $done[$event->what] = $event->atSeconds,
+                LogKind::Later => $later[] = [$event->what, $event->value ?? 0.0],
+                default => null,
+            };
+            if ($event->kind === LogKind::Untick) {
+                unset($ticked[$event->what]);
+            }
+            if ($event->kind === LogKind::Seen) {
+                $answers[$event->what] = $event->answer;
+                $compared = Compared::tryFrom($event->answer);
+                if ($in !== null && $event->value !== null && $compared !== null) {
+                    $seen[] = new Seen(($event->atSeconds - $in) / 60, $event->value, $compared);
+                }
+            }
+            $out = $done[ActName::Out->value] ?? null;
+        }
+
+        return new LegState($leg, array_keys($ticked), array_keys($stopped), $in, $out, self::acts($leg, $in, $out, $done, $later, $answers, $movedMinutes), $seen);
+    }
+
+    /**
+     * @param  array<string, float>  $done  seconds, by act
+     * @param  list<array{string, float}>  $later  act and minutes
+     * @param  array<string, string>  $answers
+     * @return list<ActState>
+     */
+    private static function acts(Leg $leg, ?float $in, ?float $out, array $done, array $later, array $answers, float $moved): array
+    {
+        $states = [];
+        foreach ($leg->acts as $index => $act) {
+            $minute = $act->minute;
+            foreach ($later as [$what, $minutes]) {
+                $from = array_search($what, array_map(static fn (OvenAct $one): string => $one->id, $leg->acts), true);
+                // what is put off puts off what comes after it, as long as that is in the oven too
+                $minute += $from !== false && $index >= $from && $act->isAfterOut === $leg->acts[$from]->isAfterOut ? $minutes : 0.0;
+            }
+            $minute += $act->name === ActName::Out && ! $act->isAfterOut ? $moved : 0.0;
+            $since = $act->isAfterOut ? $out : $in;
+            $at = $done[$act->id] ?? null;
+            $states[] = new ActState($act, $minute, $at === null || $since === null ? null : ($at - $since) / 60, $answers[$act->id] ?? '');
+        }
+
+        return $states;
+    }
+
+    /** @param  list<LogKind>  $kinds */
+    private function lastOf(array $kinds): ?LogEvent
+    {
+        $found = array_values(array_filter($this->events, static fn (LogEvent $one): bool => in_array($one->kind, $kinds, true)));
+
+        return $found[count($found) - 1] ?? null;
+    }
+}
