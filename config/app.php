@@ -14,4 +14,7 @@ return [
     'key' => env('APP_KEY'),
     // where a scale answers (docs/formats/scale.md)
     'scale' => env('SCALE_ADDRESS', ''),
+    // where a probe in a pie and a thermometer in the oven answer (docs/formats/probe.md)
+    'probe' => env('PROBE_ADDRESS', ''),
+    'oven' => env('OVEN_ADDRESS', ''),
 ];

@@ -39,9 +39,14 @@ run_test() {
 run_browser_tests() {
     local port
     port=$(first_free_port "$E2E_PORT_FROM")
-    # a test puts the stand-in of a scale there, and takes it away
-    HOJALDRE_SCALE="http://127.0.0.1:$(first_free_port "$((port + 1))")"
-    export HOJALDRE_SCALE
+    # tests put stand-ins of devices there, and take them away
+    local scale probe
+    scale=$(first_free_port "$((port + 1))")
+    probe=$(first_free_port "$((scale + 1))")
+    HOJALDRE_SCALE="http://127.0.0.1:$scale"
+    HOJALDRE_PROBE="http://127.0.0.1:$probe"
+    HOJALDRE_OVEN="http://127.0.0.1:$(first_free_port "$((probe + 1))")"
+    export HOJALDRE_SCALE HOJALDRE_PROBE HOJALDRE_OVEN
     have_database hojaldre_e2e fresh
     write_settings e2e hojaldre_e2e
     prepare_instance e2e

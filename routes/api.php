@@ -10,6 +10,7 @@ require app_path('Kitchen/routes.php');
 
 Route::middleware(['auth', 'kitchen'])->prefix('kitchens/{kitchen}')->group(static function (): void {
     require app_path('Advice/routes.php');
+    require app_path('AtOven/routes.php');
     require app_path('Batch/routes.php');
     require app_path('Day/routes.php');
     require app_path('Food/routes.php');

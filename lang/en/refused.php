@@ -156,4 +156,11 @@ return [
     'refused.owner-already' => 'They own this kitchen already. Choose another member.',
     'refused.only-owner' => 'A kitchen needs an owner. Hand it over to another member first.',
     'refused.member-already' => 'You are in this kitchen already. Leave the link to whom it is for.',
+
+    // at the oven
+    'refused.no-pie' => 'Say which pie it is: send "pie", or "design" as it is on the bench.',
+    'refused.no-such-bake-pie' => 'This pie is not in the kitchen any more. Choose another one.',
+    'refused.unknown-oven' => 'That oven is not in your stores. Choose another one.',
+    'refused.nothing-to-bake' => 'There is nothing in this pie to bake yet. Fill it on the bench first.',
+    'refused.clock-is-off' => 'The clock of this device is more than {hours} h off. Set its date and time.',
 ];

@@ -132,12 +132,19 @@ final class PrepTest extends TestCase
     /** 450 g in a pan of 497, 290 of them stay: nine tenths of the 160 are gone after the minutes that were named. */
     public function test_the_stand_in_loses_weight_as_a_pan_would(): void
     {
-        $scale = SimulatedScale::pan(497, 450, 290, 8, 1000.0);
-        self::assertSame(947.0, $scale->gramsAt(1000.0));
-        self::assertEqualsWithDelta(497 + 290 + 16, $scale->gramsAt(1000.0 + 8 * 60), 1.0);
-        self::assertLessThan($scale->gramsAt(1060.0), $scale->gramsAt(1120.0));
-        self::assertGreaterThan($scale->gramsAt(1120.0) - $scale->gramsAt(1180.0), $scale->gramsAt(1000.0) - $scale->gramsAt(1060.0), 'quickly at first');
-        self::assertSame(0.0, SimulatedScale::empty()->gramsAt(5.0));
+        $scale = new SimulatedScale;
+        $grams = static function (float $at) use ($scale): float {
+            $read = json_decode($scale->line($at), true);
+
+            return is_array($read) && is_numeric($read['grams']) ? (float) $read['grams'] : self::fail('no grams');
+        };
+        self::assertSame(0.0, $grams(5.0));
+        self::assertNotNull($scale->take('pan', ['tareGrams' => 497], 1000.0), 'says what is missing');
+        self::assertNull($scale->take('pan', ['tareGrams' => 497, 'rawGrams' => 450, 'floorGrams' => 290, 'minutes' => 8], 1000.0));
+        self::assertSame(947.0, $grams(1000.0));
+        self::assertEqualsWithDelta(497 + 290 + 16, $grams(1000.0 + 8 * 60), 1.0);
+        self::assertLessThan($grams(1060.0), $grams(1120.0));
+        self::assertGreaterThan($grams(1120.0) - $grams(1180.0), $grams(1000.0) - $grams(1060.0), 'quickly at first');
     }
 
     /** @return array{goes: int, goBeforeGrams: float, goStopGrams: float, phases: list<array<string, mixed>>, byEye: string, here: string} */

@@ -7,6 +7,11 @@ namespace Tests\Wording;
 use App\Wording\TinWords;
 use App\Wording\Words;
 use Hojaldre\Core\Advice\WaysOut;
+use Hojaldre\Core\AtOven\ActName;
+use Hojaldre\Core\AtOven\CueName;
+use Hojaldre\Core\AtOven\GateItemName;
+use Hojaldre\Core\AtOven\SafetyState;
+use Hojaldre\Core\AtOven\ShellSeen;
 use Hojaldre\Core\Bake\BakeEvent;
 use Hojaldre\Core\Bake\Brownness;
 use Hojaldre\Core\Forecast\Forecast;
@@ -50,7 +55,7 @@ final class WordsTest extends TestCase
     public function test_every_word_for_a_verdict_a_limit_a_reading_and_an_event_is_there(): void
     {
         $words = new Words;
-        foreach (['verdict' => Verdict::cases(), 'limit' => LimitName::cases(), 'reading' => ReadingName::cases(), 'unit' => ReadingUnit::cases(), 'event' => BakeEvent::cases(), 'cue' => BakeEvent::cases(), 'brownness' => Brownness::cases(), 'shell-look' => ShellLook::cases()] as $group => $cases) {
+        foreach (['verdict' => Verdict::cases(), 'limit' => LimitName::cases(), 'reading' => ReadingName::cases(), 'unit' => ReadingUnit::cases(), 'event' => BakeEvent::cases(), 'cue' => BakeEvent::cases(), 'brownness' => Brownness::cases(), 'shell-look' => ShellLook::cases(), 'gate' => GateItemName::cases(), 'gate-stop' => GateItemName::cases(), 'gate-mend' => GateItemName::cases(), 'oven-act' => ActName::cases(), 'oven-done' => ActName::cases(), 'look-for' => CueName::cases(), 'look-for-out' => CueName::cases(), 'shell-seen' => ShellSeen::cases(), 'shell-then' => ShellSeen::cases(), 'safety' => SafetyState::cases()] as $group => $cases) {
             foreach ($cases as $case) {
                 self::assertArrayHasKey("$group.$case->value", self::sentences());
             }

@@ -87,8 +87,8 @@ final readonly class Legs
         if ($pie->crust->lid?->ventedLate === true) {
             $acts[] = self::act(ActName::Vent, round($out->minute - self::VENT_BEFORE_MINUTES));
         }
-        $acts[] = new OvenAct(ActName::Look->value, ActName::Look, $out->lookMinute(), false, new Statement('oven-act.look'), [new Statement('cue.'.$cue->value)], self::answers($pie, $possible, $cue, $out->lookMinute(), false), $cue);
-        $acts[] = new OvenAct(ActName::Out->value, ActName::Out, round($out->minute), false, new Statement('oven-act.out', ['leg' => 'bake']), [new Statement('cue-out.'.$cue->value)], self::answers($pie, $possible, $cue, round($out->minute), true), $cue);
+        $acts[] = new OvenAct(ActName::Look->value, ActName::Look, $out->lookMinute(), false, new Statement('oven-act.look'), [new Statement('look-for.'.$cue->value)], self::answers($pie, $possible, $cue, $out->lookMinute(), false), $cue);
+        $acts[] = new OvenAct(ActName::Out->value, ActName::Out, round($out->minute), false, new Statement('oven-act.out', ['leg' => 'bake']), [new Statement('look-for-out.'.$cue->value)], self::answers($pie, $possible, $cue, round($out->minute), true), $cue);
         usort($acts, static fn (OvenAct $a, OvenAct $b): int => $a->minute <=> $b->minute);
 
         return [

@@ -46,10 +46,12 @@ final readonly class PossibleBakes
 
     public static function of(BakeInput $input, ?BakeDeviation $known = null): self
     {
-        return new self(array_map(
+        $bakes = array_map(
             static fn (BakeDeviation $kitchen): PossibleBake => self::run($input, $known === null ? $kitchen : $known->with($kitchen)),
             Kitchens::drawn(self::COUNT, self::SEED),
-        ));
+        );
+
+        return $bakes === [] ? throw new \LogicException('Nothing was drawn.') : new self($bakes);
     }
 
     public static function run(BakeInput $input, BakeDeviation $kitchen): PossibleBake

@@ -79,6 +79,14 @@ final readonly class Trace
         return $this->minutes === [];
     }
 
+    /** The same up to a minute. */
+    public function until(float $minute): self
+    {
+        $kept = count(array_filter($this->minutes, static fn (float $one): bool => $one <= $minute));
+
+        return new self(array_slice($this->minutes, 0, $kept), array_slice($this->celsius, 0, $kept), $this->leftOut);
+    }
+
     /** 0 before the first. */
     public function lastMinute(): float
     {

@@ -208,6 +208,108 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/bakes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put pies down for the oven: one from the bench, or all of a day. A bake whose id is there already is left as it is. */
+        post: operations["beginBakes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/bakes/{bake}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What was pressed at the oven, in order. An event that is there already is not stored again. All of them are stored, or none. */
+        post: operations["putBakeEvents"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/bakes/{bake}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the probe in a bake measured. A time that is there already is not stored again. */
+        post: operations["putBakeReadings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/thermometers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What probe and oven thermometer of the kitchen read now; it never waits for one that is gone. */
+        get: operations["readThermometers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/at-oven": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The pies that wait for the oven, are in it, or rest: what does not change while they bake. */
+        get: operations["showAtOven"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/at-oven/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was pressed and measured of the pies at the oven, and what follows of it. Screens ask every two seconds. */
+        get: operations["showLive"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/batches": {
         parameters: {
             query?: never;
@@ -1391,6 +1493,11 @@ export interface components {
          * @enum {string}
          */
         ActKind: "dough" | "cut" | "cook" | "cool" | "line" | "bind" | "sauce" | "custard";
+        /**
+         * @description What is done at the oven, in the order in which it comes.
+         * @enum {string}
+         */
+        ActName: "weights-out" | "shell-look" | "seal" | "move" | "turn" | "vent" | "look" | "out" | "rested" | "chill";
         /** @description A design, and what is to go into it in the cook's words. */
         AdditionWish: {
             design: components["schemas"]["PieDesign"];
@@ -1416,8 +1523,45 @@ export interface components {
         Assumed: {
             place: string;
         };
+        AtOven: {
+            /** @description in the order in which they go in */
+            bakes: components["schemas"]["BakeAtOven"][];
+        };
         AwayWish: {
             away: boolean;
+        };
+        /** @description A pie at the oven: all that does not change while it bakes. */
+        BakeAtOven: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            id: string;
+            /** @description uuid */
+            pie: string | null;
+            name: string;
+            count: number;
+            /** @description its name; empty where none is chosen */
+            oven: string;
+            /** @description when it is to go in, ms since 1970 */
+            plannedAt: number | null;
+            /** @description what the last bake of this pie left to be thought of; empty where nothing */
+            nextTime: string;
+            section: components["schemas"]["Section"];
+            legs: components["schemas"]["OvenLeg"][];
+            /** @description null where nothing has to set */
+            setsAtCelsius: number | null;
+            /** @description from which it weeps */
+            overCelsius: number | null;
+            safeCelsius: number;
+            /** @description raw meat or fish is in it: the core is to be measured */
+            asksProbe: boolean;
+            /** @description by the forecast; null where it is never safe */
+            safeMinute: number | null;
+            /** @description at each minute */
+            band: components["schemas"]["ForecastBand"][];
+            /** @description how wide the middle trembles at each minute */
+            trembleMm: number[];
         };
         /** @description Over the minutes in the oven filled; °C, and water to solids of the base. */
         BakeCurves: {
@@ -1466,6 +1610,13 @@ export interface components {
             underBrown: number;
             insideBrown: number;
         };
+        BakeIds: {
+            /**
+             * Format: uuid
+             * @description uuids
+             */
+            ids: string[];
+        };
         /** @description What oven the filled pie stands in, on what, and for how long at what heat. */
         BakePlan: {
             stages: components["schemas"]["Stage"][];
@@ -1507,6 +1658,18 @@ export interface components {
             mode: components["schemas"]["OvenMode"] | null;
             /** @description how a shell looks at its end; else empty */
             look: string;
+        };
+        BakeWish: {
+            id: string | null;
+            pie: string | null;
+            design: components["schemas"]["PieDesign"] | null;
+            /** @description tins or folded pieces */
+            count: number;
+            oven: string | null;
+            plannedAt: number | null;
+        };
+        BakesWish: {
+            bakes: components["schemas"]["BakeWish"][];
         };
         /**
          * @description The word for a base, 20 min out of the oven, by water to solids that are not fat, X, of its outer half: fat in a crust is not wetness. Baked wheat is glassy and snaps up to a water activity of about 0.5 (published of crackers and crusts at room temperature, from memory), which is X = 0.08 by the model's own activity; the words of the kitchen begin where bakes of practice fall apart (fitted, docs/model.md).
@@ -1685,6 +1848,11 @@ export interface components {
             isWithinLimits: boolean;
             says: string;
         };
+        /**
+         * @description Whether a pie cools fast enough to be kept, whole and in its tin: an hour on a rack, then the fridge.
+         * @enum {string}
+         */
+        CoolingVerdict: "within-limits" | "too-slow-to-warm" | "too-slow-to-cold";
         /** @description The pastry: what dough, how thick, whether it lines the tin, how far baked before filling, what seals it, and the lid. */
         Crust: {
             dough: components["schemas"]["Food"];
@@ -1696,6 +1864,11 @@ export interface components {
             lining: components["schemas"]["Lining"];
             lid: components["schemas"]["Lid"] | null;
         };
+        /**
+         * @description What the eye goes by, drawn to compare with.
+         * @enum {string}
+         */
+        CueName: "tremble" | "pick" | "colour" | "shell" | "underside";
         /** @description A tray of muffin cups, all alike, filled to the same depth: areas and volumes are those of all cups together. */
         CupsTin: {
             /** @constant */
@@ -2430,6 +2603,11 @@ export interface components {
             assumptions: string[];
             cautions: string[];
         };
+        /** @description Where the middle of the pie was in the simulated bakes at one minute. */
+        ForecastBand: {
+            /** @description in 1, 3, 5, 7 and 9 of 10 of them */
+            celsius: number[];
+        };
         /**
          * @description What kind of pie it is: said by its tin and its crust, never kept beside them.
          * @enum {string}
@@ -2472,6 +2650,31 @@ export interface components {
             dairies: components["schemas"]["FridgeDairy"][];
             fatPercent: number | null;
         };
+        GateCost: {
+            /** @description that was measured */
+            atCelsius: number | null;
+            /** @description what going in as it is costs */
+            says: string;
+            /** @description until it would be right */
+            waitMinutes: number | null;
+        };
+        GateItem: {
+            name: components["schemas"]["GateItemName"];
+            title: string;
+            /** @description what is wrong where it was not looked at */
+            stop: string;
+            /** @description an oven at least so much, a filling at most */
+            wantedCelsius: number | null;
+            /** @description the mildest first */
+            costs: components["schemas"]["GateCost"][];
+            /** @description what to do instead */
+            mend: string;
+        };
+        /**
+         * @description What is looked at before a pie goes in, in the order of the hands.
+         * @enum {string}
+         */
+        GateItemName: "oven-hot" | "rack" | "greased" | "docked" | "docked-twice" | "weights" | "shell-cold" | "filling-cool" | "top-on" | "sealed" | "vented" | "glazed" | "tray-under" | "foil-ready";
         /**
          * @description What is brushed on a lid before it goes in.
          * @enum {string}
@@ -2668,6 +2871,11 @@ export interface components {
             /** @description what must be used first at the top */
             leftovers: components["schemas"]["Leftover"][];
         };
+        /**
+         * @description A pie goes through the oven as an empty shell, and filled.
+         * @enum {string}
+         */
+        LegName: "shell" | "bake";
         /** @description Pastry over the filling: closed but for its vent, or a lattice. */
         Lid: {
             /** @description mm; rolled */
@@ -2705,6 +2913,58 @@ export interface components {
             /** @description g; put aside for tears, for each pie */
             patchGrams: number;
         };
+        LiveAtOven: {
+            /** @description in the order in which they go in */
+            bakes: components["schemas"]["LiveBake"][];
+        };
+        /** @description A pie at the oven: what changes while it bakes. */
+        LiveBake: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            id: string;
+            /** @description in the order in which they were sent */
+            events: components["schemas"]["OvenEvent"][];
+            /** @description how much later it comes out, by what was seen and measured */
+            movedMinutes: number;
+            /** @description when it comes out as far as is known now */
+            outMinute: number;
+            /** @description of 8 bakes in 10 */
+            lowMinute: number;
+            highMinute: number;
+            /** @description a probe is in it */
+            isPlugged: boolean;
+            trace: components["schemas"]["TracePoint"][];
+            /** @description readings that no pie can have */
+            leftOut: number;
+            safety: components["schemas"]["LiveSafety"];
+            cooling: components["schemas"]["LiveCooling"] | null;
+        };
+        /** @description Is it cold in time? Minutes since it came out. */
+        LiveCooling: {
+            /** @description by the probe; else by the forecast */
+            isMeasured: boolean;
+            hotMinute: number | null;
+            warmMinute: number | null;
+            coldMinute: number | null;
+            warmByMinute: number;
+            coldByMinute: number;
+            verdict: components["schemas"]["CoolingVerdict"] | null;
+        };
+        /** @description By what the coldest point is called safe, or not yet. */
+        LiveSafety: {
+            state: components["schemas"]["SafetyState"];
+            /** @description when the probe had it safe */
+            minute: number | null;
+            /** @description a sentence */
+            says: string;
+        };
+        /**
+         * @description What may be pressed at the oven.
+         * @enum {string}
+         */
+        LogKind: "tick" | "untick" | "stopped" | "in" | "done" | "later" | "seen" | "plugged" | "unplugged" | "ended" | "undo";
         Mark: {
             act: string;
             goesDone: number;
@@ -2877,6 +3137,59 @@ export interface components {
             name: string;
             /** @description K; measured inside less what the dial says; negative where it runs cold */
             runsByKelvins: number;
+        };
+        OvenAct: {
+            /** @description alone in its leg */
+            id: string;
+            name: components["schemas"]["ActName"];
+            /** @description since the leg went in; of what comes after it is out, since then */
+            minute: number;
+            isAfterOut: boolean;
+            title: string;
+            /** @description the word for a press of it */
+            done: string;
+            says: string;
+            /** @description to what is seen; none where it is done and that is all */
+            answers: components["schemas"]["SeenAnswer"][];
+            cue: components["schemas"]["CueName"] | null;
+        };
+        OvenEvent: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            id: string;
+            kind: components["schemas"]["LogKind"];
+            leg: components["schemas"]["LegName"];
+            what: string;
+            answer: string;
+            value: number | null;
+            /** @description ms since 1970 */
+            at: number;
+            pressedBy: string;
+        };
+        OvenEventWish: {
+            /** @description uuid given by the device: what is sent twice is stored once */
+            id: string;
+            kind: components["schemas"]["LogKind"];
+            leg: components["schemas"]["LegName"];
+            /** @description the act, the item of the gate, the event that is undone */
+            what: string;
+            /** @description what was seen */
+            answer: string;
+            value: number | null;
+            /** @description ms since 1970, by the clock of the device */
+            at: number;
+        };
+        OvenEventsWish: {
+            /** @description in the order in which they were pressed */
+            events: components["schemas"]["OvenEventWish"][];
+        };
+        OvenLeg: {
+            name: components["schemas"]["LegName"];
+            gate: components["schemas"]["GateItem"][];
+            /** @description in the order in which they come */
+            acts: components["schemas"]["OvenAct"][];
         };
         /**
          * @description How an oven heats: by radiation and still air, or with its fan on.
@@ -3127,6 +3440,15 @@ export interface components {
         Price: {
             pricePerKg: number | null;
         };
+        ProbeReadingWish: {
+            /** @description ms since 1970 */
+            at: number;
+            /** @description °C; of the probe; what no food can have is stored too and left out of the trace */
+            celsius: number;
+        };
+        ProbeReadingsWish: {
+            readings: components["schemas"]["ProbeReadingWish"][];
+        };
         /** @description An answer other than the one asked for (RFC 9457). */
         Problem: {
             type: string;
@@ -3309,6 +3631,11 @@ export interface components {
             /** @description cook or guest; a kitchen is handed over, not shared */
             role: components["schemas"]["MemberRole"];
         };
+        /**
+         * @description By what something is called safe, or not yet.
+         * @enum {string}
+         */
+        SafetyState: "not-measured" | "likely-not-measured" | "not-yet" | "probe-silent" | "measured";
         /** @description The salt of the whole by what brings it, the most first. */
         SaltSum: {
             /** @description in the whole filling */
@@ -3415,6 +3742,18 @@ export interface components {
             crustMm: number;
             linedFloorRadiusMm: number;
             linedRimRadiusMm: number;
+        };
+        SeenAnswer: {
+            /** @description of what is seen */
+            code: string;
+            title: string;
+            /** @description what follows */
+            says: string;
+            /** @description the same act comes again so much later; null where it is done */
+            againMinutes: number | null;
+            /** @description how much later it comes out */
+            movesOutMinutes: number;
+            takesOut: boolean;
         };
         Served: {
             /** @description its id */
@@ -3708,6 +4047,10 @@ export interface components {
             /** @description JSON pointer to a layer, its binder, or a dairy */
             at: string;
         };
+        Taken: {
+            /** @description that were not there before */
+            new: number;
+        };
         TaskHands: {
             /** @description place among the cooks of the day */
             cook: number;
@@ -3743,6 +4086,12 @@ export interface components {
          * @enum {string}
          */
         Texture: "plain" | "strands" | "flakes" | "shavings" | "cubes" | "arcs" | "crumbs";
+        Thermometers: {
+            /** @description null where no probe answers */
+            probeCelsius: number | null;
+            /** @description inside the oven; null where no thermometer answers */
+            ovenCelsius: number | null;
+        };
         TickedFood: {
             /** @description of the pantry, or of the kitchen's own */
             id: string;
@@ -3778,6 +4127,11 @@ export interface components {
          * @enum {string}
          */
         ToldSet: "runny" | "tender" | "firm" | "tough";
+        TracePoint: {
+            /** @description since it went in */
+            minute: number;
+            celsius: number;
+        };
         /** @description A person's own units. */
         Units: {
             /** @description which cup and spoons are meant */
@@ -4667,6 +5021,344 @@ export interface operations {
             };
             /** @description The design, the layers or the weight is refused */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    beginBakes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BakesWish"];
+            };
+        };
+        responses: {
+            /** @description Their ids */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BakeIds"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putBakeEvents: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                bake: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OvenEventsWish"];
+            };
+        };
+        responses: {
+            /** @description How many were new */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putBakeReadings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                bake: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProbeReadingsWish"];
+            };
+        };
+        responses: {
+            /** @description How many were new */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readThermometers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The readings, or that there are none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Thermometers"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showAtOven: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The pies */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AtOven"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showLive: {
+        parameters: {
+            query: {
+                /** @description Now, by the clock of the device, ms since 1970 */
+                at: number;
+            };
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The pies */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LiveAtOven"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

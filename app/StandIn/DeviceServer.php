@@ -7,16 +7,14 @@ namespace App\StandIn;
 use RuntimeException;
 
 /**
- * The stand-in of a scale: a process of its own that speaks the open interface of docs/formats/scale.md, HTTP and JSON lines, as a
- * bridge to a real one could. One loop, no threads: nobody who listens can hold up another.
+ * A stand-in of a device: a process of its own that speaks the open interface of docs/formats, HTTP and JSON lines, as a bridge to a
+ * real one could. One loop, no threads: nobody who listens can hold up another.
  */
-final class ScaleServer
+final class DeviceServer
 {
     private const LINE_EVERY_SECONDS = 0.5;
 
-    private const MOST_BYTES = 8192;
-
-    private SimulatedScale $scale;
+    private const MOST_BYTES = 65536;
 
     private float $offUntil = 0.0;
 
@@ -26,14 +24,13 @@ final class ScaleServer
     /** @var array<int, array{resource, string}> who has not finished asking */
     private array $asking = [];
 
-    public function __construct(private readonly int $port)
+    public function __construct(private readonly int $port, private readonly SimulatedDevice $device)
     {
-        $this->scale = SimulatedScale::empty();
     }
 
     public function run(): never
     {
-        $server = stream_socket_server("tcp://127.0.0.1:$this->port", $code, $why) ?: throw new RuntimeException("The scale cannot listen on port $this->port: $why");
+        $server = stream_socket_server("tcp://127.0.0.1:$this->port", $code, $why) ?: throw new RuntimeException("The stand-in cannot listen on port $this->port: $why");
         stream_set_blocking($server, false);
         $next = microtime(true);
         while (true) {
@@ -105,27 +102,24 @@ final class ScaleServer
     /** @return array{string, string} status and body */
     private function said(string $request, string $body): array
     {
-        $asked = json_decode($body === '' ? '{}' : $body, true);
-        $number = static fn (string $name): ?float => is_array($asked) && is_numeric($asked[$name] ?? null) ? (float) $asked[$name] : null;
         if ($request === 'GET /reading') {
             return ['200 OK', $this->line()];
         }
-        if ($request === 'POST /pan') {
-            [$tare, $raw, $floor, $minutes] = [$number('tareGrams'), $number('rawGrams'), $number('floorGrams'), $number('minutes')];
-            if ($tare === null || $raw === null || $floor === null || $minutes === null) {
-                return ['422 Unprocessable Content', (string) json_encode(['mend' => 'Send tareGrams, rawGrams, floorGrams and minutes as numbers.'])];
-            }
-            $this->scale = SimulatedScale::pan($tare, $raw, $floor, $minutes, microtime(true));
+        $verbs = [...$this->device->verbs(), 'off'];
+        $verb = str_starts_with($request, 'POST /') ? substr($request, 6) : '';
+        $asked = json_decode($body === '' ? '{}' : $body, true);
+        if (! in_array($verb, $verbs, true)) {
+            return ['404 Not Found', (string) json_encode(['mend' => 'It answers to GET /reading, GET /readings, POST /'.implode(', POST /', $verbs).'.'])];
+        }
+        if ($verb === 'off') {
+            $seconds = is_array($asked) ? $asked['seconds'] ?? 10.0 : 10.0;
+            $this->offUntil = microtime(true) + min(600.0, is_numeric($seconds) ? (float) $seconds : 10.0);
 
             return ['200 OK', $this->line()];
         }
-        if ($request === 'POST /off') {
-            $this->offUntil = microtime(true) + min(600.0, $number('seconds') ?? 10.0);
+        $mend = is_array($asked) ? $this->device->take($verb, $asked, microtime(true)) : 'Send a JSON object.';
 
-            return ['200 OK', $this->line()];
-        }
-
-        return ['404 Not Found', (string) json_encode(['mend' => 'It answers to GET /reading, GET /readings, POST /pan and POST /off.'])];
+        return $mend === null ? ['200 OK', $this->line()] : ['422 Unprocessable Content', (string) json_encode(['mend' => $mend])];
     }
 
     private function tellAll(): void
@@ -151,6 +145,6 @@ final class ScaleServer
 
     private function line(): string
     {
-        return (string) json_encode(['grams' => $this->scale->gramsAt(microtime(true)), 'isStable' => true]);
+        return $this->device->line(microtime(true));
     }
 }
