@@ -1,4 +1,5 @@
 import react from "@vitejs/plugin-react";
+import { VitePWA } from "vite-plugin-pwa";
 import { defineConfig } from "vitest/config";
 
 const api = process.env.HOJALDRE_API ?? "http://127.0.0.1:8420";
@@ -6,7 +7,25 @@ const api = process.env.HOJALDRE_API ?? "http://127.0.0.1:8420";
 export default defineConfig({
   root: "web",
   cacheDir: "../var/vite",
-  plugins: [react()],
+  plugins: [
+    react(),
+    VitePWA({
+      // the page registers it itself: no script stands in the page
+      injectRegister: false,
+      registerType: "autoUpdate",
+      manifest: {
+        name: "Hojaldre",
+        short_name: "Hojaldre",
+        description: "Know what the oven will do before you light it.",
+        start_url: "/",
+        display: "standalone",
+        background_color: "#FBFCFE",
+        theme_color: "#1A3A8F",
+        icons: [{ src: "/mark.svg", sizes: "any", type: "image/svg+xml", purpose: "any" }],
+      },
+      workbox: { globPatterns: ["**/*.{js,css,html,svg,woff2}"], navigateFallbackDenylist: [/^\/api\//] },
+    }),
+  ],
   build: { outDir: "../public/app", emptyOutDir: true, target: "es2022" },
   server: { proxy: { "/api": api } },
   test: {

@@ -20,6 +20,7 @@ final readonly class BakeWish
      * @param  Pie|null  $design  as it is on the bench; null for the pie as it was saved last
      * @param  int  $count  tins or folded pieces
      * @param  string|null  $oven  uuid of an oven of the kitchen
+     * @param  bool  $isFrozen  it comes from the freezer, unbaked
      * @param  int|null  $plannedAt  when it is to go in, ms since 1970; null for now
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class BakeWish
         public ?Pie $design,
         #[Whole(1, 500)] public int $count,
         #[Text(36, 36, self::UUID)] public ?string $oven,
+        public bool $isFrozen,
         #[Whole(0, 9_999_999_999_999)] public ?int $plannedAt,
     ) {
     }

@@ -9,6 +9,7 @@ use App\Kitchen\User;
 use App\Oven\KitchenOven;
 use Hojaldre\Core\AtOven\Legs;
 use Hojaldre\Core\AtOven\PossibleBakes;
+use Hojaldre\Core\Day\Task\FrozenBake;
 use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\Oven\BakePlan;
@@ -27,6 +28,7 @@ final readonly class BegunBake
         $stored = $wish->pie === null ? null : ($kitchen->pies()->find($wish->pie) ?? throw Refused::because('no-such-bake-pie', "$at/pie"));
         $oven = $wish->oven === null ? null : (KitchenOven::query()->where('kitchen_id', $kitchen->id)->where('id', $wish->oven)->first() ?? throw Refused::because('unknown-oven', "$at/oven"));
         $pie = $wish->design ?? $stored?->newest()->pie() ?? throw Refused::because('no-pie', "$at/pie");
+        $pie = $wish->isFrozen ? (FrozenBake::of($pie) ?? throw Refused::because('not-from-frozen', "$at/isFrozen")) : $pie;
         $pie = $oven === null ? $pie : self::inOven($pie, $oven);
         $forecast = Forecast::of($pie);
         $foretold = Foretold::of($forecast) ?? throw Refused::because('nothing-to-bake', "$at/pie");

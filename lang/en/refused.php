@@ -162,5 +162,6 @@ return [
     'refused.no-such-bake-pie' => 'This pie is not in the kitchen any more. Choose another one.',
     'refused.unknown-oven' => 'That oven is not in your stores. Choose another one.',
     'refused.nothing-to-bake' => 'There is nothing in this pie to bake yet. Fill it on the bench first.',
+    'refused.not-from-frozen' => 'This pie cannot be baked from frozen: raw custard parts as it thaws, or its middle is never safe in time.',
     'refused.clock-is-off' => 'The clock of this device is more than {hours} h off. Set its date and time.',
 ];

@@ -50,8 +50,18 @@ export function AppFrame() {
       to: `/k/${kitchen}/days${lastDay && !day ? `/${lastDay}` : ""}`,
       seated: room === "days" || room === "ready",
     },
+    { name: "At the oven", to: `/k/${kitchen}/oven`, seated: room === "oven" },
+    { name: "Bake book", to: `/k/${kitchen}/book`, seated: room === "book" },
     { name: "Stores", to: `/k/${kitchen}/stores`, seated: room === "stores" },
   ];
+  if (room === "oven") {
+    // beside the oven the rooms stand behind the mark, and the rule is for the pies
+    return (
+      <Box paddingInline={{ base: "16px", sm: "24px" }} maxWidth="1600px" marginInline="auto" as="main">
+        <Outlet context={<RoomsMenu rooms={rooms} />} />
+      </Box>
+    );
+  }
   return (
     <Box paddingInline={{ base: "16px", sm: "24px" }} maxWidth="1600px" marginInline="auto">
       <Box as="header" paddingTop="10px">

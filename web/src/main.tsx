@@ -10,11 +10,15 @@ import { followDevice } from "./ui/scheme";
 import { system } from "./ui/theme";
 
 followDevice();
+// the app opens without a line, too; what is asked of the server is never kept by it
+if (import.meta.env.PROD) void navigator.serviceWorker?.register("/sw.js").catch(() => undefined);
 
 const client = new QueryClient({
   defaultOptions: {
     queries: {
       refetchOnWindowFocus: false,
+      // without a line a room goes on with what it has
+      networkMode: "always",
       // a refusal does not become right by asking again; silence may
       retry: (count, error) => error instanceof ApiProblem && error.isOffline && count < 2,
     },

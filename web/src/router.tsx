@@ -22,6 +22,7 @@ const Days = lazy(() => import("./rooms/day/Days"));
 const OvenDay = lazy(() => import("./rooms/day/OvenDay"));
 const OnePie = lazy(() => import("./rooms/day/OnePie"));
 const DayPaper = lazy(() => import("./rooms/day/DayPaper"));
+const AtOven = lazy(() => import("./rooms/oven/AtOven"));
 const Bench = lazy(() => import("./rooms/bench/Bench"));
 
 const wait = (room: React.ReactNode) => <Suspense fallback={null}>{room}</Suspense>;
@@ -49,6 +50,7 @@ export const router = createBrowserRouter([
       { path: "days/:day", element: wait(<OvenDay />) },
       { path: "days/:day/paper", element: wait(<DayPaper />) },
       { path: "ready/:pie", element: wait(<OnePie />) },
+      { path: "oven", element: wait(<AtOven />) },
       { path: "bench/:pie", element: wait(<Bench />) },
       { path: "card/:pie", element: wait(<Card />) },
     ],

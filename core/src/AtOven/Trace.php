@@ -21,7 +21,7 @@ final readonly class Trace
     private const BELIEVED_AFTER = 5;
 
     /** A probe is silent when it said nothing for so long, min (definition). */
-    public const SILENT_MINUTES = 1.0;
+    public const SILENT_MINUTES = 2.0;
 
     /** A value holds for so long around it, min (definition). */
     private const NEAR_MINUTES = 1.5;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Tests\AtOven;
 
 use Hojaldre\Core\AtOven\ActName;
+use Hojaldre\Core\AtOven\ActState;
 use Hojaldre\Core\AtOven\Leg;
 use Hojaldre\Core\AtOven\LegName;
 use Hojaldre\Core\AtOven\LogEvent;
@@ -15,6 +16,7 @@ use Hojaldre\Core\AtOven\OvenAct;
 use Hojaldre\Core\AtOven\OvenLog;
 use Hojaldre\Core\Statement\Statement;
 use Hojaldre\Core\Tests\TroutQuiche;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Every press is the log. */
@@ -36,21 +38,29 @@ final class OvenLogTest extends TestCase
         return new LogEvent('e'.++$this->events, $kind, $leg, $what, $answer, $value, self::IN + 60 * $minute);
     }
 
-    public function test_thirty_minutes_became_thirty_two(): void
+    /** @return iterable<string, array{array<string, mixed>}> the device reads the log by the same cases (web/src/rooms/oven/log.test.ts) */
+    public static function cases(): iterable
     {
-        $log = OvenLog::of([$this->event(LogKind::In), $this->event(LogKind::Later, 'out', 29, 2.0), $this->event(LogKind::Done, 'out', 32)]);
-        $state = $log->leg(self::leg());
-        self::assertSame(32.0, $state->acts[2]->minute);
-        self::assertSame(32.0, $state->acts[2]->doneMinute);
-        self::assertSame(32.0, $state->outMinute());
+        $cases = json_decode((string) file_get_contents(__DIR__.'/data/logs.json'), true);
+        foreach (is_array($cases) ? $cases : [] as $case) {
+            if (is_array($case) && is_string($case['says'])) {
+                yield $case['says'] => [$case];
+            }
+        }
     }
 
-    public function test_what_is_put_off_puts_off_what_comes_after_but_not_the_rest(): void
+    /** @param  array{events: list<array{string, string, float, float|null, string}>, movedMinutes: float, minutes: list<float>, done: list<float|null>, inMinute: float|null, outMinute: float|null, ticked: list<string>, stopped: list<string>}  $case */
+    #[DataProvider('cases')]
+    public function test_the_log_is_read_as_by_hand(array $case): void
     {
-        $log = OvenLog::of([$this->event(LogKind::In), $this->event(LogKind::Later, 'look', 25, 5.0), $this->event(LogKind::Later, 'look', 30, 1.0)]);
-        self::assertSame([15.0, 31.0, 36.0, 12.0], array_map(static fn ($one): float => $one->minute, $log->leg(self::leg())->acts));
-        $rest = OvenLog::of([$this->event(LogKind::In), $this->event(LogKind::Done, 'out', 30), $this->event(LogKind::Later, 'rested', 40, 5.0)]);
-        self::assertSame([15.0, 25.0, 30.0, 17.0], array_map(static fn ($one): float => $one->minute, $rest->leg(self::leg())->acts));
+        $events = array_map(static fn (array $row, int $n): LogEvent => new LogEvent("e$n", LogKind::from($row[0]), LegName::Bake, $row[1], $row[4], $row[3], self::IN + 60 * $row[2]), $case['events'], array_keys($case['events']));
+        $state = OvenLog::of($events)->leg(self::leg(), $case['movedMinutes']);
+        self::assertEquals($case['minutes'], array_map(static fn (ActState $one): float => $one->minute, $state->acts));
+        self::assertEquals($case['done'], array_map(static fn (ActState $one): ?float => $one->doneMinute, $state->acts));
+        self::assertSame([$case['ticked'], $case['stopped']], [$state->ticked, $state->stopped]);
+        $minute = static fn (?float $seconds): ?float => $seconds === null ? null : ($seconds - self::IN) / 60;
+        self::assertEquals([$case['inMinute'], $case['outMinute']], [$minute($state->inSeconds), $minute($state->outSeconds)]);
+        self::assertEquals($case['outMinute'] === null ? null : $case['outMinute'] - $case['inMinute'], $state->outMinute());
     }
 
     public function test_a_wrong_press_is_undone_and_the_one_before_it_can_be_too(): void
@@ -59,27 +69,11 @@ final class OvenLogTest extends TestCase
         $wrong = $this->event(LogKind::Done, 'out', 16);
         $events = [$this->event(LogKind::In), $first, $wrong, $this->event(LogKind::Undo, $wrong->id, 16.2)];
         $log = OvenLog::of($events);
-        self::assertNull($log->leg(self::leg())->outSeconds);
         self::assertSame($first, $log->last());
         self::assertSame('look', $log->leg(self::leg())->next()?->act->id);
         $both = OvenLog::of([...$events, $this->event(LogKind::Undo, $first->id, 16.4)]);
         self::assertSame('turn', $both->leg(self::leg())->next()?->act->id);
         self::assertSame(LogKind::In, $both->last()?->kind);
-    }
-
-    public function test_acts_after_the_oven_count_from_when_it_came_out(): void
-    {
-        $log = OvenLog::of([$this->event(LogKind::In), $this->event(LogKind::Done, 'out', 31), $this->event(LogKind::Done, 'rested', 44)]);
-        self::assertSame(13.0, $log->leg(self::leg())->acts[3]->doneMinute);
-    }
-
-    public function test_the_gate_is_ticked_unticked_and_stops_once(): void
-    {
-        $log = OvenLog::of([$this->event(LogKind::Tick, 'rack'), $this->event(LogKind::Tick, 'docked'), $this->event(LogKind::Untick, 'rack'), $this->event(LogKind::Stopped, 'rack')]);
-        $state = $log->leg(self::leg());
-        self::assertSame(['docked'], $state->ticked);
-        self::assertSame(['rack'], $state->stopped);
-        self::assertNull($state->inSeconds);
     }
 
     public function test_what_was_seen_is_kept_with_its_minute_and_its_picture(): void
@@ -89,12 +83,6 @@ final class OvenLogTest extends TestCase
         self::assertCount(1, $state->seen);
         self::assertSame([26.0, 120.0, 'more'], [$state->seen[0]->minute, $state->seen[0]->pictureMm, $state->seen[0]->compared->value]);
         self::assertSame('more', $state->acts[1]->answer);
-    }
-
-    public function test_what_is_measured_moves_only_when_it_comes_out(): void
-    {
-        $state = OvenLog::of([$this->event(LogKind::In)])->leg(self::leg(), 4.0);
-        self::assertSame([15.0, 25.0, 34.0, 12.0], array_map(static fn ($one): float => $one->minute, $state->acts));
     }
 
     public function test_the_probe_is_in_while_nobody_took_it_out_and_a_bake_ends_once(): void

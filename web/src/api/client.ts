@@ -89,6 +89,18 @@ export type DayPie = Schemas["DayPie"];
 export type DayMark = Schemas["DayMark"];
 export type DayMarkWish = Schemas["DayMarkWish"];
 export type PlanWish = Schemas["PlanWish"];
+export type BakeAtOven = Schemas["BakeAtOven"];
+export type BakeWish = Schemas["BakeWish"];
+export type OvenLeg = Schemas["OvenLeg"];
+export type OvenAct = Schemas["OvenAct"];
+export type SeenAnswer = Schemas["SeenAnswer"];
+export type GateItem = Schemas["GateItem"];
+export type LiveBake = Schemas["LiveBake"];
+export type LiveAtOven = Schemas["LiveAtOven"];
+export type AtOven = Schemas["AtOven"];
+export type OvenEventWish = Schemas["OvenEventWish"];
+export type Thermometers = Schemas["Thermometers"];
+export type CueName = Schemas["CueName"];
 /** Words typed at a place of the design; a weight after a step says what it was before, and which step. */
 export type TypedEntry = Pick<Schemas["EntryWords"], "kind" | "words" | "food"> &
   Partial<Schemas["EntryWords"]> &

@@ -12,12 +12,14 @@ import {
   type TypedEntry,
   type WhatIfLever,
 } from "./client";
+import { orKept } from "./keptAnswer";
 import { unitsChosen } from "./units";
 
 /** Every question to the server, described once: screens, prefetch and invalidation share these. */
 export const sessionQuery = queryOptions({
   queryKey: ["session"],
-  queryFn: async () => rememberToken(await answer(api.GET("/session"))),
+  // who sits here without a line is who sat here last
+  queryFn: () => orKept("session", async () => rememberToken(await answer(api.GET("/session")))),
   staleTime: 5 * 60_000,
 });
 

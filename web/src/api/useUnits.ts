@@ -18,6 +18,8 @@ const SAID = new Set([
   "beginnings",
   "on-hand",
   "recipe",
+  "at-oven",
+  "at-oven-live",
 ]);
 
 /** Chooses a cook's units; words are read and said in the new ones from here on. Resolves to what went wrong, or null. */

@@ -23,11 +23,24 @@ final readonly class FrozenBake
         if ($pie->custard() !== null && $pie->custard()->eggs !== []) {
             return null;
         }
-        $frozen = $pie->withLayers(array_map(static fn (Layer $one): Layer => $one->startingAt(StartingPlace::Freezer->celsius()), $pie->layers));
+        $frozen = self::frozen($pie);
         $longer = $frozen->withBake($pie->bake->withMinutes($pie->bake->minutes() * self::LONGEST_FACTOR));
         $bake = SimulatedBake::searching(Weights::of($longer));
         $safe = $bake === null ? INF : $bake->range(BakeEvent::Safe)[1];
 
         return is_finite($safe) ? (int) ceil(max($safe, $pie->bake->minutes())) : null;
+    }
+
+    /** As it goes in frozen, for as long as that takes; null where it cannot. */
+    public static function of(Pie $pie): ?Pie
+    {
+        $minutes = self::minutes($pie);
+
+        return $minutes === null ? null : self::frozen($pie)->withBake($pie->bake->withMinutes((float) $minutes));
+    }
+
+    private static function frozen(Pie $pie): Pie
+    {
+        return $pie->withLayers(array_map(static fn (Layer $one): Layer => $one->startingAt(StartingPlace::Freezer->celsius()), $pie->layers));
     }
 }

@@ -1666,6 +1666,8 @@ export interface components {
             /** @description tins or folded pieces */
             count: number;
             oven: string | null;
+            /** @description it comes from the freezer, unbaked */
+            isFrozen: boolean;
             plannedAt: number | null;
         };
         BakesWish: {

@@ -1,6 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import { Link } from "react-router";
+import { ToOven } from "../../oven/ToOven";
 import { setAt } from "../../pie/pointer";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
@@ -51,6 +52,7 @@ export function Header({ bench, pie, mayWrite }: Props) {
           <Link to={`/k/${kitchen}/ready/${pie}`} style={{ color: ink("rim"), fontWeight: 650, padding: "8px 6px" }}>
             Ready at
           </Link>
+          {mayWrite && <ToOven design={design} pie={pie} />}
           <Button look="plain" aria-expanded={listing} onClick={() => setListing(!listing)}>
             For several
           </Button>

@@ -7,12 +7,14 @@ import { dayPlanQuery, dayQuery } from "../../api/dayQueries";
 import { piesQuery } from "../../api/queries";
 import { useMayWrite } from "../../api/useMayWrite";
 import { KeptHead } from "../../kept/KeptHead";
+import { AllToOven } from "../../oven/ToOven";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readText } from "../../ui/entry";
 import { Notice } from "../../ui/Notice";
 import { day as dateSaid } from "../../ui/numbers";
 import { ink } from "../../ui/theme";
+import { bakesOf } from "./bakesOf";
 import { sayClock, useMinuteNow } from "./clock";
 import { DayView } from "./DayView";
 import { KitchenPart } from "./KitchenPart";
@@ -109,6 +111,11 @@ function DayRoom({ kitchen, stored, mayWrite }: { kitchen: string; stored: Store
               >
                 Prep
               </Link>
+            )}
+            {mayWrite && plan?.isPossible && present.orders.length > 0 && (
+              <AllToOven
+                wishes={() => bakesOf(stored.id, present, plan, (task) => marks.of(task)?.endMinute != null)}
+              />
             )}
             <Revisions kitchen={kitchen} day={stored.id} revision={marks.revision} bring={(to) => change(() => to)} />
             <Button

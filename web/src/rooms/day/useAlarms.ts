@@ -1,23 +1,8 @@
 import { useEffect, useRef, useState } from "react";
 import type { DayAct } from "../../api/client";
+import { strike } from "../../ui/strike";
 
-const STRIKE_HZ = 660;
-const STRIKE_SECONDS = 0.9;
 const TOO_OLD = 3;
-
-/** One soft strike. */
-function strike() {
-  const audio = new AudioContext();
-  const tone = audio.createOscillator();
-  const loud = audio.createGain();
-  tone.frequency.value = STRIKE_HZ;
-  loud.gain.setValueAtTime(0.25, audio.currentTime);
-  loud.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + STRIKE_SECONDS);
-  tone.connect(loud).connect(audio.destination);
-  tone.start();
-  tone.stop(audio.currentTime + STRIKE_SECONDS);
-  tone.onended = () => void audio.close();
-}
 
 /** While the page is open: says what is due when its minute comes, with a strike and a buzz if they are wanted. */
 export function useAlarms(acts: DayAct[], nowMinute: number) {

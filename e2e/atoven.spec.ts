@@ -1,0 +1,162 @@
+import { type ChildProcess, spawn } from "node:child_process";
+import { expect, type Page, test } from "@playwright/test";
+import { fastClock } from "./fast";
+import { expectAccessible, onTheBench, signIn } from "./support";
+
+const PROBE = process.env.HOJALDRE_PROBE ?? "http://127.0.0.1:8711";
+const OVEN = process.env.HOJALDRE_OVEN ?? "http://127.0.0.1:8712";
+const SPEED = 60;
+
+async function standIn(device: "probe" | "oven", address: string, ...args: string[]): Promise<ChildProcess> {
+  const port = new URL(address).port;
+  const process = spawn("./hojaldre", ["stand-in", device, "--port", port, "--speed", String(SPEED), ...args], {
+    stdio: "ignore",
+  });
+  await expect(async () => expect((await fetch(`${address}/reading`)).ok).toBe(true)).toPass();
+  return process;
+}
+
+const tell = (address: string, what: string, body: object = {}) =>
+  fetch(`${address}/${what}`, { method: "POST", body: JSON.stringify(body) });
+
+/** Everything of the gate that nobody looked at yet. */
+async function tickAll(page: Page) {
+  for (;;) {
+    const open = page.getByRole("checkbox", { checked: false });
+    const left = await open.count();
+    if (left === 0) return;
+    await open.first().click();
+    await expect(open).toHaveCount(left - 1);
+  }
+}
+
+/** Without an empty shell, and long and slow, so that there is time for all that goes wrong. */
+const slow = (design: {
+  crust: { shell: unknown[] };
+  bake: { stages: { minutes: number; ovenCelsius: number }[] };
+}) => {
+  design.crust.shell = [];
+  for (const stage of design.bake.stages) Object.assign(stage, { minutes: 95, ovenCelsius: 145 });
+};
+
+test("a whole bake at sixty times the speed: gate, probe, rubbish, reload, without a line, finish", async ({
+  page,
+  context,
+}) => {
+  test.setTimeout(300_000);
+  const oven = await standIn("oven", OVEN, "--runs-by", "0", "--dial", "145");
+  const probe = await standIn("probe", PROBE, "--oven", "-6", "--off", "0.5");
+  try {
+    await fastClock(page, SPEED);
+    const { kitchen } = await onTheBench(page, "Bake at the oven", slow);
+    await page.getByRole("button", { name: "To the oven" }).click();
+    await expect(page.getByRole("heading", { name: "Gate" })).toBeVisible();
+    // the thermometer answers for the oven
+    await expect(page.getByRole("checkbox", { name: /Oven at 145/ })).toBeChecked();
+
+    // forgotten things stop it once, with the price
+    await page.getByRole("button", { name: "It is in" }).click();
+    await expect(page.getByRole("alert")).toContainText("Stopped once");
+    await page.getByRole("checkbox", { name: "Middle rack" }).click();
+    await page.getByRole("button", { name: /Undo “middle rack”/ }).click();
+    await expect(page.getByRole("checkbox", { name: "Middle rack" })).not.toBeChecked();
+    await tickAll(page);
+    await expectAccessible(page);
+    await tell(PROBE, "in");
+    await page.getByRole("button", { name: "It is in" }).click();
+    await expect(page.getByRole("timer")).toBeVisible();
+
+    await page.getByRole("button", { name: "Already turned" }).click();
+
+    // the probe goes in, and its trace comes
+    await page.getByRole("button", { name: /Probe in, in the middle|Probe over/ }).click();
+    await expect(page.getByTestId("probe-reads")).toBeVisible();
+    await expectAccessible(page);
+
+    // unplugged, and found again
+    await tell(PROBE, "off", { seconds: 6 });
+    await expect(page.getByText(/Probe silent since/)).toBeVisible();
+    await expect(page.getByText(/Probe silent since/)).toBeHidden();
+    // rubbish and a jump are left out
+    await tell(PROBE, "rubbish", { seconds: 3 });
+    await page.waitForTimeout(3500);
+    await expect(page.getByTestId("probe-reads")).not.toContainText("1372");
+
+    // a reload in the middle
+    await page.reload();
+    await expect(page.getByTestId("probe-reads")).toBeVisible();
+
+    // without a line: presses are kept, through a reload too, and sent once it is back
+    await context.setOffline(true);
+    await expect(page.getByText(/No connection|not sent yet/)).toBeVisible();
+    await page
+      .getByRole("button", { name: "Look now" })
+      .or(page.getByRole("button", { name: "+2 min" }))
+      .first()
+      .click();
+    await page.getByRole("button", { name: "+2 min" }).click();
+    await expect(page.getByText(/kept on this device and not sent/)).toBeVisible();
+    await page.reload();
+    await expect(page.getByText(/kept on this device and not sent/)).toBeVisible();
+    await context.setOffline(false);
+    await expect(page.getByText(/not sent yet|No connection/)).toBeHidden();
+    const logged = async () => {
+      const live = await (await page.request.get(`/api/kitchens/${kitchen}/at-oven/live?at=${Date.now()}`)).json();
+      return live.bakes.flatMap((one: { events: { kind: string }[] }) => one.events);
+    };
+    await expect(async () =>
+      expect((await logged()).filter((one: { kind: string }) => one.kind === "later")).toHaveLength(1),
+    ).toPass();
+
+    // the look, then out
+    const answers = page.getByRole("button", { name: /Like this/ });
+    await expect(answers).toBeVisible({ timeout: 120_000 });
+    await expectAccessible(page);
+    await answers.click();
+    await expect(page.getByText(/Next: out, onto the rack/)).toBeVisible();
+    await expect(answers).toBeVisible({ timeout: 120_000 });
+    await tell(PROBE, "out");
+    await answers.click();
+    await expect(page.getByText(/What is kept: below/)).toBeVisible();
+    await expect(page.getByText("Safe by the probe at its coldest point.")).toBeVisible();
+
+    // rested and cut, the rest in the fridge
+    await page.getByRole("button", { name: /Unmould and cut: done|Already cut/ }).click();
+    await page.getByRole("button", { name: /fridge: done|Already in the fridge/ }).click();
+    await expect(page.getByRole("link", { name: "Judge it" })).toBeVisible();
+  } finally {
+    probe.kill();
+    oven.kill();
+  }
+});
+
+test("an empty shell is asked by what is seen, and goes back for five", async ({ page }) => {
+  await onTheBench(page, "Shell at the oven");
+  await page.getByRole("button", { name: "To the oven" }).click();
+  await expect(page.getByText("the empty shell")).toBeVisible();
+  await tickAll(page);
+  await page.getByRole("button", { name: "It is in" }).click();
+  await expect(page.getByText("Next: weights out, minute 15")).toBeVisible();
+  await page.getByRole("button", { name: "Already weights out" }).click();
+  await expect(page.getByText("Next: look at the shell, minute 21")).toBeVisible();
+  await page.getByRole("button", { name: "Look now" }).click();
+  await page.getByRole("button", { name: /Edge brown, base still wet/ }).click();
+  await expect(page.getByText("Next: look at the shell, minute 26")).toBeVisible();
+  await page.getByRole("button", { name: "Look now" }).click();
+  await page.getByRole("button", { name: /Matt, dry, pale/ }).click();
+  await page
+    .getByRole("button", { name: /Undo “looked”|Undo “matt/ })
+    .or(page.getByRole("button", { name: /Undo/ }))
+    .first()
+    .click();
+  await page.getByRole("button", { name: "Not baked after all" }).isHidden();
+});
+
+test("nothing at the oven says how to begin", async ({ page }) => {
+  await signIn(page);
+  const session = await (await page.request.get("/api/session")).json();
+  await page.route("**/at-oven", (route) => route.fulfill({ json: { bakes: [] } }));
+  await page.goto(`/k/${session.kitchens[0].id}/oven`);
+  await expect(page.getByText("Nothing is at the oven.")).toBeVisible();
+  await expectAccessible(page);
+});

@@ -1,0 +1,221 @@
+import { Box, Flex } from "@chakra-ui/react";
+import { Link, useSearchParams } from "react-router";
+import type { BakeAtOven, SeenAnswer } from "../../api/client";
+import { useMayWrite } from "../../api/useMayWrite";
+import { Button } from "../../ui/Button";
+import { ink } from "../../ui/theme";
+import { Due, UndoPress } from "./Due";
+import { Gate } from "./Gate";
+import { Look } from "./Look";
+import { type ActState, actAt, type LegState, standing } from "./log";
+import type { Watched } from "./Others";
+import type { OvenLogs, Press } from "./useOvenLog";
+import type { useProbe } from "./useProbe";
+import { Watch } from "./Watch";
+
+type Props = {
+  kitchen: string;
+  watched: Watched;
+  logs: OvenLogs;
+  now: number;
+  probe: ReturnType<typeof useProbe>;
+  plugged: string | null;
+};
+
+/** One pie at the oven: its gate, its clock, or the act that is due. */
+export function OneBake({ kitchen, watched, logs, now, probe, plugged }: Props) {
+  const { bake, state } = watched;
+  const mayWrite = useMayWrite(kitchen);
+  const events = logs.eventsOf(bake.id);
+  const leg = state.leg.name;
+  const press = (...presses: Press[]) => logs.press(bake.id, ...presses);
+  const last = standing(events).at(-1);
+  return (
+    <>
+      {bake.nextTime && state.inAt === null && (
+        <Box fontSize="24px" paddingTop="10px">
+          <strong>From last time:</strong> {bake.nextTime}
+        </Box>
+      )}
+      {state.inAt === null ? (
+        <Gate
+          bake={bake}
+          events={events}
+          state={state}
+          measured={plugged === null ? probe : { ...probe, probeCelsius: null }}
+          now={now}
+          press={press}
+          mayWrite={mayWrite}
+        />
+      ) : (
+        <InOven kitchen={kitchen} watched={watched} logs={logs} now={now} press={press} mayWrite={mayWrite} />
+      )}
+      {mayWrite && (
+        <Flex gap="6px 20px" align="center" wrap="wrap" paddingTop="12px">
+          {last && <UndoPress words={wordsOf(bake, last.kind, last.what)} undo={() => logs.undo(bake.id)} />}
+          <ProbeButton
+            bake={bake}
+            state={state}
+            plugged={plugged}
+            probe={probe}
+            take={() => {
+              if (plugged) logs.press(plugged, { kind: "unplugged", leg: "bake" });
+              if (plugged !== bake.id) press({ kind: "plugged", leg: "bake" });
+            }}
+          />
+          {state.inAt === null && (
+            <Button look="plain" fontSize="20px" minHeight="48px" onClick={() => press({ kind: "ended", leg })}>
+              Not baked after all
+            </Button>
+          )}
+        </Flex>
+      )}
+    </>
+  );
+}
+
+type InProps = Pick<Props, "kitchen" | "watched" | "logs" | "now"> & {
+  press: (...presses: Press[]) => void;
+  mayWrite: boolean;
+};
+
+/** It is in, or out again: the clock until the next act, or the act itself. */
+function InOven({ kitchen, watched, logs, now, press, mayWrite }: InProps) {
+  const { bake, state, next } = watched;
+  const [asked, setAsked] = useAsked();
+  const leg = state.leg.name;
+  const live = logs.liveOf(bake.id);
+  if (!next) {
+    return <AllDone kitchen={kitchen} bake={bake} end={() => press({ kind: "ended", leg })} mayWrite={mayWrite} />;
+  }
+  const done = () => {
+    setAsked("");
+    press({ kind: "done", leg, what: next.act.id });
+  };
+  const later = (minutes: number) => {
+    setAsked("");
+    press({ kind: "later", leg, what: next.act.id, value: minutes });
+  };
+  const seen = (answer: SeenAnswer, pictureMm: number | null) => {
+    setAsked("");
+    press(...follow(next, leg, answer, pictureMm));
+  };
+  const asks = next.act.answers.length > 0;
+  if ((actAt(state, next) ?? now + 1) > now && asked !== next.act.id) {
+    const earlier = () => (asks ? setAsked(next.act.id) : done());
+    return <Watch bake={bake} live={live} state={state} next={next} now={now} earlier={earlier} mayWrite={mayWrite} />;
+  }
+  return asks ? (
+    <Look bake={bake} live={live} state={state} due={next} now={now} seen={seen} later={later} mayWrite={mayWrite} />
+  ) : (
+    <Due bake={bake} state={state} due={next} now={now} done={done} later={later} mayWrite={mayWrite} />
+  );
+}
+
+/** What is seen is logged, and what follows of it. */
+function follow(next: ActState, leg: LegState["leg"]["name"], answer: SeenAnswer, pictureMm: number | null): Press[] {
+  const presses: Press[] = [
+    {
+      kind: "seen",
+      leg,
+      what: next.act.id,
+      answer: answer.code,
+      value: pictureMm === null ? null : Math.round(pictureMm),
+    },
+  ];
+  if (answer.againMinutes !== null)
+    return [...presses, { kind: "later", leg, what: next.act.id, value: answer.againMinutes }];
+  presses.push({ kind: "done", leg, what: next.act.id });
+  if (answer.takesOut && next.act.id !== "out") presses.push({ kind: "done", leg, what: "out" });
+  // what trembles moves the forecast itself; a colour moves only the minute
+  if (pictureMm === null && answer.movesOutMinutes !== 0)
+    presses.push({ kind: "later", leg, what: "out", value: answer.movesOutMinutes });
+  return presses;
+}
+
+function wordsOf(bake: BakeAtOven, kind: string, what: string): string {
+  const act = bake.legs.flatMap((leg) => leg.acts).find((one) => one.id === what);
+  const item = bake.legs.flatMap((leg) => leg.gate).find((one) => one.name === what);
+  if (kind === "in") return "it is in";
+  if (kind === "later") return "later";
+  if (kind === "done" && act) return act.done;
+  if (item) return item.title.toLowerCase();
+  return kind;
+}
+
+type ProbeProps = Pick<Props, "plugged" | "probe"> & { bake: BakeAtOven; state: LegState; take: () => void };
+
+/** The probe goes into this pie, out of it, or over from another one. */
+function ProbeButton({ bake, state, plugged, probe, take }: ProbeProps) {
+  if (state.leg.name !== "bake" || state.inAt === null) return null;
+  if (plugged !== bake.id && probe.probeCelsius === null) {
+    return bake.asksProbe ? <Box>Raw meat or fish is in it: measure the core. No probe answers.</Box> : null;
+  }
+  const words = plugged === bake.id ? "Probe out" : plugged ? "Probe over into this one" : "Probe in, in the middle";
+  return (
+    <Button fontSize="20px" minHeight="56px" onClick={take}>
+      {words}
+    </Button>
+  );
+}
+
+function AllDone({
+  kitchen,
+  bake,
+  end,
+  mayWrite,
+}: {
+  kitchen: string;
+  bake: BakeAtOven;
+  end: () => void;
+  mayWrite: boolean;
+}) {
+  return (
+    <Box paddingTop="26px">
+      <Box fontSize="44px" fontWeight="700">
+        {bake.name} is done.
+      </Box>
+      <Box fontSize="24px" color="ink2" paddingBottom="16px">
+        Four taps say how it came out, while it is on the rack.
+      </Box>
+      <Flex gap="16px" wrap="wrap">
+        <Link
+          to={`/k/${kitchen}/book/${bake.id}/judge`}
+          style={{
+            background: ink("rim"),
+            color: ink("onRim"),
+            borderRadius: 6,
+            padding: "20px 40px",
+            fontSize: 28,
+            fontWeight: 680,
+            textDecoration: "none",
+          }}
+        >
+          Judge it
+        </Link>
+        {mayWrite && (
+          <Button minHeight="76px" fontSize="24px" onClick={end}>
+            Off the screen
+          </Button>
+        )}
+      </Flex>
+    </Box>
+  );
+}
+
+/** A look that is asked for before its time; it stands in the address, so that a reload keeps it. */
+function useAsked(): [string, (to: string) => void] {
+  const [search, setSearch] = useSearchParams();
+  const put = (to: string) => {
+    if ((search.get("look") ?? "") === to) return;
+    setSearch(
+      (now) => {
+        if (to) now.set("look", to);
+        else now.delete("look");
+        return now;
+      },
+      { replace: true },
+    );
+  };
+  return [search.get("look") ?? "", put];
+}
