@@ -339,5 +339,6 @@ return [
     ...require __DIR__.'/en/people.php',
     ...require __DIR__.'/en/pastry.php',
     ...require __DIR__.'/en/prep.php',
+    ...require __DIR__.'/en/record.php',
     ...require __DIR__.'/en/refused.php',
 ];

@@ -15,7 +15,7 @@ return [
     'gate.weights' => 'Paper and weights to the rim',
     'gate.shell-cold' => '{state, select, raw {Shell chilled} other {Shell cold}}',
     'gate.filling-cool' => 'Filling cool, about {fillingCelsius}',
-    'gate.top-on' => '{food} on top',
+    'gate.top-on' => 'On top: {food}',
     'gate.sealed' => 'Edge sealed',
     'gate.vented' => 'Vent cut',
     'gate.glazed' => '{glaze, select, yolk {Yolk glaze on} milk {Milk glaze on} other {Egg glaze on}}',
@@ -37,6 +37,12 @@ return [
     'gate-stop.glazed' => 'it is not glazed',
     'gate-stop.tray-under' => 'no tray is under it',
     'gate-stop.foil-ready' => 'the foil is not there',
+
+    // where a thermometer could tell and there is none
+    'gate-ask.oven-hot' => 'is the oven at heat?',
+    'gate-ask.filling-cool' => 'is the filling cool?',
+    'gate-yes.oven-hot' => 'It is at heat',
+    'gate-yes.filling-cool' => 'It is cool',
 
     // what it costs
     'gate-cost.later' => 'Ready {byMinutes} later.',
@@ -140,9 +146,9 @@ return [
     'seen.darker' => 'Darker',
     'then.out-now' => 'take it out now',
     'then.as-planned' => 'out as planned',
-    'then.earlier' => 'out {fromMinutes} to {toMinutes} earlier',
+    'then.earlier' => 'out {from} to {toMinutes} earlier',
     'then.later' => '{laterMinutes} more',
-    'then.later-between' => '{fromMinutes} to {toMinutes} more',
+    'then.later-between' => '{from} to {toMinutes} more',
     'then.tent' => 'foil over it now, out as planned',
     'shell-seen.edge-brown-base-wet' => 'Edge brown, base still wet',
     'shell-seen.dark-or-shiny' => 'Base dark or shiny',

@@ -36,8 +36,8 @@ final class Architecture
         'Forecast' => ['Statement', 'Document', 'Food', 'Tin', 'Custard', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake'],
         'Batch' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Moisture', 'Safety', 'Pastry', 'Pie', 'Bake', 'Forecast'],
         'Day' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Moisture', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast', 'Batch'],
-        'AtOven' => ['Statement', 'Document', 'Food', 'Tin', 'Moisture', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast', 'Day'],
-        'Record' => ['Statement', 'Refusal', 'Document', 'Food', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast', 'Advice', 'AtOven'],
+        'AtOven' => ['Statement', 'Document', 'Measure', 'Food', 'Tin', 'Moisture', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast', 'Day'],
+        'Record' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast', 'Advice', 'AtOven'],
         'Advice' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Custard', 'Seasoning', 'Oven', 'Pastry', 'Pie', 'PieFile', 'Bake', 'Forecast'],
     ];
 

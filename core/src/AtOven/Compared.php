@@ -16,11 +16,12 @@ enum Compared: string
 
     private const EYE_MINUTES = 1.5;
 
-    /** How likely this is said of a pie that gets to the picture so many minutes later than now, 0 to 1. */
-    public function likelihood(float $behindMinutes): float
+    /** How likely this is said of a pie that gets to the picture so many minutes later than now, 0 to 1. @param  float  $unsureMinutes  of that time, beside the eye */
+    public function likelihood(float $behindMinutes, float $unsureMinutes = 0.0): float
     {
-        $less = self::normal((-self::ALIKE_MINUTES - $behindMinutes) / self::EYE_MINUTES);
-        $more = self::normal(($behindMinutes - self::ALIKE_MINUTES) / self::EYE_MINUTES);
+        $unsure = hypot(self::EYE_MINUTES, $unsureMinutes);
+        $less = self::normal((-self::ALIKE_MINUTES - $behindMinutes) / $unsure);
+        $more = self::normal(($behindMinutes - self::ALIKE_MINUTES) / $unsure);
 
         return match ($this) {
             self::Less => $less,
@@ -30,7 +31,7 @@ enum Compared: string
     }
 
     /** The normal distribution up to z, by the logistic curve nearest to it (within 0.01). */
-    private static function normal(float $z): float
+    public static function normal(float $z): float
     {
         return 1 / (1 + exp(-1.702 * $z));
     }

@@ -167,11 +167,11 @@ final readonly class Legs
             if ($isLast) {
                 $again = min(self::LONGEST_AGAIN_MINUTES, max(1.0, round($then->minute - $minute)));
 
-                return new ActAnswer($compared->value, $title, new Statement('then.later-between', ['fromMinutes' => max(1.0, $again - 1), 'toMinutes' => $again + 1]), againMinutes: $again);
+                return new ActAnswer($compared->value, $title, new Statement('then.later-between', ['from' => max(1.0, $again - 1), 'toMinutes' => $again + 1]), againMinutes: $again);
             }
 
             return new ActAnswer($compared->value, $title, new Statement(abs($more) < 1 ? 'then.as-planned' : ($more > 0 ? 'then.later-between' : 'then.earlier'), [
-                'fromMinutes' => max(1.0, round(abs($more)) - 1), 'toMinutes' => round(abs($more)) + 1,
+                'from' => max(1.0, round(abs($more)) - 1), 'toMinutes' => round(abs($more)) + 1,
             ]), movesOutMinutes: round($more));
         }, Compared::cases());
     }

@@ -12,6 +12,7 @@ use Hojaldre\Core\Bake\BakeResult;
 use Hojaldre\Core\Bake\Resolution;
 use Hojaldre\Core\Bake\Simulation;
 use Hojaldre\Core\Forecast\Kitchens;
+use Hojaldre\Core\Measure\Elimination;
 
 /**
  * A handful of ways in which one bake may go, each in a kitchen drawn from the table of doubts. What is seen weighs them by how likely
@@ -56,7 +57,11 @@ final readonly class PossibleBakes
 
     public static function run(BakeInput $input, BakeDeviation $kitchen): PossibleBake
     {
-        $result = Simulation::run($input, $kitchen, Resolution::coarse());
+        return self::from(Simulation::run($input, $kitchen, Resolution::coarse()), $input);
+    }
+
+    public static function from(BakeResult $result, BakeInput $input): PossibleBake
+    {
         $celsius = self::byTheMinute($result, static fn (BakeCurves $curves): array => $curves->centreCelsius);
 
         return new PossibleBake($celsius, self::byTheMinute($result, static fn (BakeCurves $curves): array => $curves->trembleMm), self::ready($result, $input, count($celsius)), min((float) count($celsius), $result->minute(BakeEvent::Golden)));

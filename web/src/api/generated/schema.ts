@@ -2665,6 +2665,10 @@ export interface components {
             title: string;
             /** @description what is wrong where it was not looked at */
             stop: string;
+            /** @description what only a thermometer or the cook can say; empty where looking is enough */
+            asks: string;
+            /** @description the answer that it is right */
+            yes: string;
             /** @description an oven at least so much, a filling at most */
             wantedCelsius: number | null;
             /** @description the mildest first */

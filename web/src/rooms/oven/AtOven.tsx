@@ -7,7 +7,7 @@ import { atOvenQuery } from "../../api/ovenQueries";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { actAt, isPlugged, nextAct, present, standing } from "./log";
-import { OneBake } from "./OneBake";
+import { BakeActs, OneBake } from "./OneBake";
 import { Others, type Watched } from "./Others";
 import { OvenHead } from "./OvenHead";
 import { clockOf } from "./said";
@@ -79,6 +79,7 @@ export default function AtOven() {
         <Box fontWeight="680" fontSize="24px" marginRight="auto">
           {going.length > 1 ? "Also at the oven" : "Nothing else is at the oven"}
         </Box>
+        <BakeActs kitchen={kitchen} watched={seat} logs={logs} probe={probe} plugged={plugged} />
         <Button look="plain" fontSize="20px" minHeight="48px" onClick={strikes.toggle} aria-pressed={strikes.on}>
           Sound {strikes.on ? "on" : "off"}
         </Button>

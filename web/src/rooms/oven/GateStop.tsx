@@ -1,4 +1,5 @@
 import { Box, Flex } from "@chakra-ui/react";
+import { useDegrees } from "../../api/useDegrees";
 import { Button } from "../../ui/Button";
 import type { Looked } from "./GateRow";
 import { costOf } from "./gate";
@@ -16,8 +17,17 @@ const MINUTE_MS = 60_000;
 
 /** Once: what is wrong, what it costs in numbers, what to do and when it is ready. */
 export function GateStop({ item, reads, now, others, goesIn, mend }: Props) {
+  const { say } = useDegrees();
   const cost = costOf(item, reads);
   const ready = cost.waitMinutes ? now + cost.waitMinutes * MINUTE_MS : null;
+  const asks = reads === null && item.asks !== "";
+  const [first, ...rest] = [
+    ...(asks ? [{ words: item.yes, act: () => mend(null) }] : []),
+    ready === null
+      ? { words: "Done now", act: () => mend(null) }
+      : { words: `Wait to ${clockOf(ready)}`, act: () => mend(cost.waitMinutes) },
+    { words: "In as it is", act: goesIn },
+  ];
   return (
     <Box
       role="alert"
@@ -28,31 +38,34 @@ export function GateStop({ item, reads, now, others, goesIn, mend }: Props) {
       gridTemplateColumns={{ base: "minmax(0,1fr)", sm: "minmax(0,1fr) minmax(0,0.93fr)" }}
       gap="12px 40px"
       alignItems="center"
+      position="sticky"
+      bottom="0"
+      background="ground"
+      paddingBottom="10px"
+      zIndex={4}
     >
       <Box>
         <Box fontSize={{ base: "24px", sm: "27px" }} fontWeight="680">
-          Stopped once: {item.stop}
+          Stopped once: {asks ? item.asks : item.stop}
         </Box>
-        <Box fontSize={{ base: "20px", sm: "22px" }}>{cost.says}</Box>
+        <Box fontSize={{ base: "20px", sm: "22px" }}>
+          {asks && cost.atCelsius !== null && `At ${say(cost.atCelsius)}: `}
+          {cost.says}
+        </Box>
         <Box fontSize={{ base: "20px", sm: "22px" }} color="ink2">
           {item.mend} {ready !== null && `Right at ${clockOf(ready)}, ${cost.waitMinutes} min from now.`}
           {others > 0 && ` And ${others} more not looked at.`}
         </Box>
       </Box>
-      <Flex gap="16px">
-        <Button
-          look="filled"
-          minHeight="76px"
-          flex="2"
-          fontSize="25px"
-          onClick={() => mend(ready === null ? null : cost.waitMinutes)}
-          whiteSpace="normal"
-        >
-          {ready === null ? "Done now" : `Wait to ${clockOf(ready)}`}
+      <Flex gap={{ base: "10px", sm: "16px" }}>
+        <Button look="filled" minHeight="76px" flex="1.6" fontSize="24px" onClick={first?.act} whiteSpace="normal">
+          {first?.words}
         </Button>
-        <Button minHeight="76px" flex="1.3" fontSize="24px" onClick={goesIn} whiteSpace="normal">
-          In as it is
-        </Button>
+        {rest.map((one) => (
+          <Button key={one.words} minHeight="76px" flex="1" fontSize="22px" onClick={one.act} whiteSpace="normal">
+            {one.words}
+          </Button>
+        ))}
       </Flex>
     </Box>
   );

@@ -6,7 +6,7 @@ import { ShellLooks } from "../../draw/ShellLooks";
 import { useWidth } from "../../ui/useWidth";
 import { Foot } from "./Due";
 import { type ActState, actAt, type LegState } from "./log";
-import { clockOf, countdown } from "./said";
+import { clockOf, clockSize, countdown } from "./said";
 
 type Props = {
   bake: BakeAtOven;
@@ -32,6 +32,7 @@ export function Look({ bake, live, state, due, now, seen, later, mayWrite }: Pro
   const out = state.acts.find((one) => one.act.id === "out");
   const outAt = out ? actAt(state, out) : null;
   const at = actAt(state, due) ?? now;
+  const shown = Math.max(0, due.act.name === "out" || outAt === null ? now - at : outAt - now);
   return (
     <Box paddingTop="12px">
       <Box
@@ -43,14 +44,8 @@ export function Look({ bake, live, state, due, now, seen, later, mayWrite }: Pro
           <Box fontSize={{ base: "24px", sm: "30px" }} color="ink2">
             Look now, minute {Math.round(minute)}
           </Box>
-          <Box
-            fontSize={{ base: "110px", sm: "180px" }}
-            fontWeight="700"
-            letterSpacing="-4px"
-            lineHeight="1"
-            role="timer"
-          >
-            {due.act.name === "out" || outAt === null ? countdown(Math.max(0, now - at)) : countdown(outAt - now)}
+          <Box fontSize={clockSize(shown, 180)} fontWeight="700" letterSpacing="-4px" lineHeight="1" role="timer">
+            {countdown(shown)}
           </Box>
           <Box fontSize={{ base: "26px", sm: "36px" }} fontWeight="650" lineHeight="1.15">
             {due.act.name === "look" && outAt !== null ? `then out, at ${clockOf(outAt)}` : due.act.title}

@@ -27,9 +27,7 @@ export function OneBake({ kitchen, watched, logs, now, probe, plugged }: Props) 
   const { bake, state } = watched;
   const mayWrite = useMayWrite(kitchen);
   const events = logs.eventsOf(bake.id);
-  const leg = state.leg.name;
   const press = (...presses: Press[]) => logs.press(bake.id, ...presses);
-  const last = standing(events).at(-1);
   return (
     <>
       {bake.nextTime && state.inAt === null && (
@@ -50,25 +48,34 @@ export function OneBake({ kitchen, watched, logs, now, probe, plugged }: Props) 
       ) : (
         <InOven kitchen={kitchen} watched={watched} logs={logs} now={now} press={press} mayWrite={mayWrite} />
       )}
-      {mayWrite && (
-        <Flex gap="6px 20px" align="center" wrap="wrap" paddingTop="12px">
-          {last && <UndoPress words={wordsOf(bake, last.kind, last.what)} undo={() => logs.undo(bake.id)} />}
-          <ProbeButton
-            bake={bake}
-            state={state}
-            plugged={plugged}
-            probe={probe}
-            take={() => {
-              if (plugged) logs.press(plugged, { kind: "unplugged", leg: "bake" });
-              if (plugged !== bake.id) press({ kind: "plugged", leg: "bake" });
-            }}
-          />
-          {state.inAt === null && (
-            <Button look="plain" fontSize="20px" minHeight="48px" onClick={() => press({ kind: "ended", leg })}>
-              Not baked after all
-            </Button>
-          )}
-        </Flex>
+    </>
+  );
+}
+
+/** What can be done beside the act: undo, the probe, taking it off. */
+export function BakeActs({ kitchen, watched, logs, probe, plugged }: Omit<Props, "now">) {
+  const { bake, state } = watched;
+  const mayWrite = useMayWrite(kitchen);
+  if (!mayWrite) return null;
+  const press = (...presses: Press[]) => logs.press(bake.id, ...presses);
+  const last = standing(logs.eventsOf(bake.id)).at(-1);
+  const take = () => {
+    if (plugged) logs.press(plugged, { kind: "unplugged", leg: "bake" });
+    if (plugged !== bake.id) press({ kind: "plugged", leg: "bake" });
+  };
+  return (
+    <>
+      {last && <UndoPress words={wordsOf(bake, last.kind, last.what)} undo={() => logs.undo(bake.id)} />}
+      <ProbeButton bake={bake} state={state} plugged={plugged} probe={probe} take={take} />
+      {state.inAt === null && (
+        <Button
+          look="plain"
+          fontSize="20px"
+          minHeight="48px"
+          onClick={() => press({ kind: "ended", leg: state.leg.name })}
+        >
+          Not baked after all
+        </Button>
       )}
     </>
   );

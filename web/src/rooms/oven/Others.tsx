@@ -42,7 +42,7 @@ function Other({ bake, state, next, now, press }: Watched & { now: number; press
           <Box fontWeight="680" truncate>
             {bake.name}
           </Box>
-          <Box color="ink2" whiteSpace="nowrap">
+          <Box color="ink2" whiteSpace="nowrap" display={{ base: "none", sm: "block" }}>
             {bake.oven}
           </Box>
         </Flex>

@@ -5,7 +5,7 @@ import { OvenTrace } from "../../draw/OvenTrace";
 import { Button } from "../../ui/Button";
 import { useWidth } from "../../ui/useWidth";
 import { type ActState, actAt, type LegState } from "./log";
-import { clockOf, countdown } from "./said";
+import { clockOf, clockSize, countdown } from "./said";
 
 type Props = {
   bake: BakeAtOven;
@@ -36,7 +36,7 @@ export function Watch({ bake, live, state, next, now, earlier, mayWrite }: Props
           {!isOut && `, minute ${Math.round(next.minute)}`}
         </Box>
         <Box
-          fontSize={{ base: "128px", sm: "204px" }}
+          fontSize={clockSize(at - now, 204)}
           fontWeight="700"
           letterSpacing="-4px"
           lineHeight="0.98"

@@ -13,3 +13,13 @@ export const minutesBetween = (from: number, to: number) => Math.round((to - fro
 
 /** The name in a word or three, for a tab. */
 export const shortName = (name: string) => name.split(/,| and | with /)[0] ?? name;
+
+/** The clock as large as it can be: smaller where it has more digits. */
+export function clockSize(ms: number, px: number) {
+  const share = [1, 1, 1, 1, 1, 0.8][countdown(ms).length] ?? 0.6;
+  return {
+    base: `${Math.round(120 * share)}px`,
+    sm: `${Math.round(px * share * 0.9)}px`,
+    lg: `${Math.round(px * share)}px`,
+  };
+}

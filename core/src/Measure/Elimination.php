@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Hojaldre\Core\AtOven;
+namespace Hojaldre\Core\Measure;
 
 /** Small systems of linear equations, positive definite, by elimination (Gauss and Jordan). */
 final readonly class Elimination
