@@ -31,7 +31,7 @@ return Application::configure(basePath: dirname(__DIR__))
             Route::middleware('web')->prefix('api')->group(base_path('routes/api.php'));
         },
     )
-    ->withCommands([App\Kitchen\OpenKitchenCommand::class, App\Kitchen\AddMemberCommand::class, App\Pie\ReadVerdictsCommand::class])
+    ->withCommands([App\Kitchen\OpenKitchenCommand::class, App\Kitchen\AddMemberCommand::class, App\Pie\ReadVerdictsCommand::class, App\AtOven\LiveDemoCommand::class])
     ->withMiddleware(static function (Middleware $middleware): void {
         // a design is kept as it was sent: an empty note stays an empty note
         $middleware->prepend(BoundJson::class);

@@ -4,7 +4,7 @@ source "$ROOT/ops/lib/database.sh"
 source "$ROOT/ops/lib/instance.sh"
 
 run_start() {
-    local port='' empty='' detach=''
+    local port='' empty='' detach='' live=''
     while [ $# -gt 0 ]; do
         case $1 in
             --port)
@@ -13,8 +13,9 @@ run_start() {
                 shift
                 ;;
             --empty) empty=1 ;;
+            --live) live=1 ;;
             --detach) detach=1 ;;
-            *) fail "start does not know \"$1\"." 'It takes --port N, --empty and --detach.' ;;
+            *) fail "start does not know \"$1\"." 'It takes --port N, --empty, --live and --detach.' ;;
         esac
         shift
     done
@@ -34,6 +35,10 @@ run_start() {
     choose_port "$port"
     step "starting the app"
     start_instance main "$PORT"
+    if [ -n "$live" ]; then
+        step "putting a quiche into the oven"
+        start_live_demo
+    fi
     flock -u 9
     printf '\n  http://127.0.0.1:%s\n  %s\n\n' "$PORT" "$sign_in"
     if [ -n "$detach" ]; then
@@ -41,7 +46,7 @@ run_start() {
         return 0
     fi
     printf '  Ctrl-C ends it.\n'
-    trap 'printf "\n  stopping\n"; stop_instance main; stop_database; exit 0' INT TERM HUP
+    trap 'printf "\n  stopping\n"; end_stand_ins; stop_instance main; stop_database; exit 0' INT TERM HUP
     while instance_is_up main; do
         sleep 1 9>&- &
         wait $!
@@ -63,6 +68,18 @@ choose_port() {
     last=$(cat "$INSTANCES/main/port" 2>/dev/null || echo 8420)
     stop_instance main
     PORT=${1:-$(first_free_port "$last")}
+}
+
+# A bake of the demo kitchen that runs, with a probe in it and a thermometer in the oven.
+start_live_demo() {
+    quietly "$INSTANCES/main/logs/live.log" 'Nothing was put into the oven.' artisan main bakes:live-demo
+    end_stand_ins
+    local device
+    for device in "probe 8711 minute=21" "oven 8712 dial=187"; do
+        # shellcheck disable=SC2086
+        setsid php "$ROOT/tools/stand-in.php" $device >/dev/null 2>&1 </dev/null 9>&- &
+        echo $! >"$INSTANCES/main/stand-in-${device%% *}.pid"
+    done
 }
 
 # A port that somebody else holds is refused before anything of ours is stopped.

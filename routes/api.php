@@ -22,5 +22,6 @@ Route::middleware(['auth', 'kitchen'])->prefix('kitchens/{kitchen}')->group(stat
     require app_path('Pie/routes.php');
     require app_path('Prep/routes.php');
     require app_path('Recipe/routes.php');
+    require app_path('Record/routes.php');
     require app_path('Tin/routes.php');
 });

@@ -8,6 +8,8 @@ use App\Contract\Answer;
 use App\Contract\Body;
 use App\Contract\InPath;
 use App\Contract\Json;
+use App\Kitchen\InKitchen;
+use App\Record\AcceptedYields;
 use Hojaldre\Core\Pie\Pie;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -24,6 +26,8 @@ final class PrepareLayer
     #[InPath]
     public function __invoke(Request $request): JsonResponse
     {
-        return Json::response(Body::read($request, PrepareWish::class)->prepared());
+        $wish = Body::read($request, PrepareWish::class);
+
+        return Json::response(AcceptedYields::in(InKitchen::of($request), $wish->design, $wish->prepared()));
     }
 }

@@ -30,6 +30,7 @@ final readonly class BakeAtOvenAnswer
      * @param  float|null  $safeMinute  by the forecast; null where it is never safe
      * @param  list<BandAnswer>  $band  at each minute
      * @param  list<float>  $trembleMm  how wide the middle trembles at each minute
+     * @param  float  $readyTrembleMm  when it may come out
      */
     private function __construct(
         public string $id,
@@ -48,6 +49,7 @@ final readonly class BakeAtOvenAnswer
         public ?float $safeMinute,
         public array $band,
         public array $trembleMm,
+        public float $readyTrembleMm,
     ) {
     }
 
@@ -62,7 +64,7 @@ final readonly class BakeAtOvenAnswer
             SectionAnswer::of(Section::of(Weights::of($pie)), $words), array_map(static fn (Leg $leg): LegAnswer => LegAnswer::of($leg, $words), $bake->legsOf()),
             $foretold->setsAtCelsius, $foretold->overCelsius, $foretold->safeCelsius,
             array_filter($pie->solids(), static fn (SolidLayer $layer): bool => $layer->isRaw()) !== [] || ($pie->custard()?->rawBlended() ?? []) !== [],
-            $foretold->safeMinute, self::band($possible), array_map(static fn (int $minute): float => round($possible->trembleMm($minute)), range(0, $possible->followedMinutes())),
+            $foretold->safeMinute, self::band($possible), array_map(static fn (int $minute): float => round($possible->trembleMm($minute)), range(0, $possible->followedMinutes())), round($possible->readyTrembleMm()),
         );
     }
 

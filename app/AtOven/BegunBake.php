@@ -13,6 +13,7 @@ use Hojaldre\Core\Day\Task\FrozenBake;
 use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\Oven\BakePlan;
+use Hojaldre\Core\Oven\Matched;
 use Hojaldre\Core\Oven\Oven;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\PieFile\PieFile;
@@ -26,7 +27,7 @@ final readonly class BegunBake
     public static function put(Kitchen $kitchen, User $by, BakeWish $wish, string $at): StoredBake
     {
         $stored = $wish->pie === null ? null : ($kitchen->pies()->find($wish->pie) ?? throw Refused::because('no-such-bake-pie', "$at/pie"));
-        $oven = $wish->oven === null ? null : (KitchenOven::query()->where('kitchen_id', $kitchen->id)->where('id', $wish->oven)->first() ?? throw Refused::because('unknown-oven', "$at/oven"));
+        $oven = $wish->oven === null ? self::named($kitchen, $wish->design ?? $stored?->newest()->pie()) : (KitchenOven::query()->where('kitchen_id', $kitchen->id)->where('id', $wish->oven)->first() ?? throw Refused::because('unknown-oven', "$at/oven"));
         $pie = $wish->design ?? $stored?->newest()->pie() ?? throw Refused::because('no-pie', "$at/pie");
         $pie = $wish->isFrozen ? (FrozenBake::of($pie) ?? throw Refused::because('not-from-frozen', "$at/isFrozen")) : $pie;
         $pie = $oven === null ? $pie : self::inOven($pie, $oven);
@@ -49,7 +50,20 @@ final readonly class BegunBake
     {
         $bake = $pie->bake;
 
-        return $pie->withBake(new BakePlan($bake->stages, $bake->on, new Oven($oven->name, $oven->runs_by_kelvins), $bake->tinMaterial, $bake->colour, $bake->matched));
+        return $pie->withBake(new BakePlan($bake->stages, $bake->on, new Oven($oven->name, $oven->runs_by_kelvins), $bake->tinMaterial, $bake->colour, self::matched($bake->matched, $oven)));
+    }
+
+    /** The oven that the design names, where it is in the stores. */
+    private static function named(Kitchen $kitchen, ?Pie $design): ?KitchenOven
+    {
+        $name = $design?->bake->oven?->name;
+
+        return $name === null ? null : KitchenOven::query()->where('kitchen_id', $kitchen->id)->where('name', $name)->first();
+    }
+
+    private static function matched(?Matched $own, KitchenOven $oven): ?Matched
+    {
+        return abs($oven->below_factor - 1) < 0.01 ? $own : new Matched($own->ovenKelvins ?? 0.0, $oven->below_factor, $own->weepFactor ?? 1.0);
     }
 
     /** In small letters, for a search by parts of words. */

@@ -35,6 +35,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $planned_at
  * @property Carbon|null $in_at
  * @property Carbon|null $out_at
+ * @property bool|null $in_range
  * @property string $state
  * @property string|null $underside
  * @property string|null $slice
@@ -46,6 +47,8 @@ use Illuminate\Support\Carbon;
  * @property string $next_time
  * @property string|null $judged_by
  * @property Carbon|null $judged_at
+ * @property string|null $evidence
+ * @property string|null $evidence_of
  * @property string $looked_for
  * @property string $begun_by
  * @property Carbon $created_at
@@ -58,12 +61,12 @@ final class StoredBake extends Model
     protected $table = 'bakes';
 
     protected $fillable = [
-        'id', 'kitchen_id', 'pie_id', 'name', 'count', 'design', 'foretold', 'legs', 'possible', 'oven_id', 'oven', 'planned_at', 'in_at', 'out_at', 'state', 'underside', 'slice', 'colour', 'salt', 'faults', 'weighed',
-        'words', 'next_time', 'judged_by', 'judged_at', 'looked_for', 'begun_by', 'created_at',
+        'id', 'kitchen_id', 'pie_id', 'name', 'count', 'design', 'foretold', 'legs', 'possible', 'oven_id', 'oven', 'planned_at', 'in_at', 'out_at', 'in_range', 'state', 'underside', 'slice', 'colour', 'salt', 'faults', 'weighed',
+        'words', 'next_time', 'judged_by', 'judged_at', 'evidence', 'evidence_of', 'looked_for', 'begun_by', 'created_at',
     ];
 
     protected $casts = [
-        'count' => 'integer', 'planned_at' => 'immutable_datetime', 'in_at' => 'immutable_datetime', 'out_at' => 'immutable_datetime', 'judged_at' => 'immutable_datetime', 'faults' => 'array', 'weighed' => 'array',
+        'count' => 'integer', 'in_range' => 'boolean', 'planned_at' => 'immutable_datetime', 'in_at' => 'immutable_datetime', 'out_at' => 'immutable_datetime', 'judged_at' => 'immutable_datetime', 'faults' => 'array', 'weighed' => 'array',
     ];
 
     /** So that times of the clock keep their thousandths. */

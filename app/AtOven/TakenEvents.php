@@ -6,6 +6,7 @@ namespace App\AtOven;
 
 use Hojaldre\Core\AtOven\Leg;
 use Hojaldre\Core\AtOven\LegName;
+use Hojaldre\Core\AtOven\OutAt;
 use Hojaldre\Core\AtOven\OvenLog;
 use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Support\Facades\DB;
@@ -13,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 /** Stores what was pressed, and what follows of it for the list of bakes: when it went in and came out, and how far it is. */
 final readonly class TakenEvents
 {
-    /** The longest name an act or a thing of a gate may have is that of an id (definition). */
+    /** A device whose clock is further off sends what nobody can place (definition). */
     private const MOST_HOURS = 48;
 
     /**
@@ -28,6 +29,16 @@ final readonly class TakenEvents
             }
         }
 
+        return self::putPast($bake, $events, $by);
+    }
+
+    /**
+     * The same of a bake that was long ago.
+     *
+     * @param  list<EventWish>  $events
+     */
+    public static function putPast(StoredBake $bake, array $events, string $by): int
+    {
         return DB::transaction(static function () use ($bake, $events, $by): int {
             $row = StoredBake::query()->where('kitchen_id', $bake->kitchen_id)->lockForUpdate()->findOrFail($bake->id);
             $new = StoredEvent::query()->insertOrIgnore(array_map(static fn (EventWish $one): array => [
@@ -51,6 +62,7 @@ final readonly class TakenEvents
         $bake->fill([
             'in_at' => $baked->inSeconds === null ? null : self::time($baked->inSeconds),
             'out_at' => $baked->inSeconds === null || $baked->outSeconds === null ? null : self::time(max($baked->inSeconds, $baked->outSeconds)),
+            'in_range' => self::inRange($bake, $baked->outMinute()),
             'state' => match (true) {
                 $log->isEnded() => $baked->outSeconds === null ? 'away' : 'ended',
                 $baked->outSeconds !== null => 'resting',
@@ -58,6 +70,14 @@ final readonly class TakenEvents
                 default => 'waiting',
             },
         ])->save();
+    }
+
+    /** Within what was foretold, to the minute. */
+    private static function inRange(StoredBake $bake, ?float $minutes): ?bool
+    {
+        $out = OutAt::of($bake->pie(), $bake->possibleBakes()->before());
+
+        return $minutes === null ? null : $minutes >= $out->lowMinute - 0.5 && $minutes <= $out->highMinute + 0.5;
     }
 
     private static function time(float $seconds): string

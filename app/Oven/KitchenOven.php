@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property OvenMode $mode
  * @property float $runs_by_kelvins
+ * @property float $below_factor
  * @property string $notes
  */
 final class KitchenOven extends Model
@@ -25,7 +26,7 @@ final class KitchenOven extends Model
 
     protected $keyType = 'string';
 
-    protected $casts = ['runs_by_kelvins' => 'float', 'mode' => OvenMode::class];
+    protected $casts = ['runs_by_kelvins' => 'float', 'below_factor' => 'float', 'mode' => OvenMode::class];
 
     /**
      * Its key is kitchen and id together, which Eloquent cannot update by; an upsert can.

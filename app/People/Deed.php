@@ -36,6 +36,7 @@ enum Deed: string
     case TinDropped = 'tin-dropped';
     case OvenWritten = 'oven-written';
     case OvenDropped = 'oven-dropped';
+    case LessonDecided = 'lesson-decided';
     case KitchenNamed = 'kitchen-named';
     case Invited = 'invited';
     case InviteWithdrawn = 'invite-withdrawn';

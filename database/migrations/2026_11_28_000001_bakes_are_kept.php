@@ -29,6 +29,8 @@ return new class extends Migration
             $table->timestampTz('planned_at')->nullable();
             $table->timestampTz('in_at', 3)->nullable();
             $table->timestampTz('out_at', 3)->nullable();
+            // it came out within the range that was foretold
+            $table->boolean('in_range')->nullable();
             // waiting, in, resting, ended, away
             $table->string('state', 10);
             $table->string('underside', 10)->nullable();
@@ -42,6 +44,9 @@ return new class extends Migration
             $table->string('next_time', 160);
             $table->string('judged_by', 80)->nullable();
             $table->timestampTz('judged_at')->nullable();
+            // what it says of its oven, and what of it was known when that was worked out
+            $table->jsonb('evidence')->nullable();
+            $table->char('evidence_of', 32)->nullable();
             // what a search looks in: pie, foods, oven, words, faults
             $table->text('looked_for');
             $table->string('begun_by', 80);
@@ -76,6 +81,23 @@ return new class extends Migration
             $table->float('celsius', 24);
             $table->primary(['kitchen_id', 'bake_id', 'at']);
             $table->foreign(['kitchen_id', 'bake_id'])->references(['kitchen_id', 'id'])->on('bakes')->cascadeOnDelete();
+        });
+        Schema::create('lessons', static function (Blueprint $table): void {
+            $table->foreignUuid('kitchen_id')->constrained()->cascadeOnDelete();
+            // oven:ID, below:ID, yield:FOOD|PREPARATION, salt, colour
+            $table->string('thing', 200);
+            $table->string('state', 10);
+            $table->decimal('value', 8, 4);
+            // what was in use before, so that it can be taken back
+            $table->decimal('was', 8, 4);
+            $table->string('decided_by', 80);
+            $table->timestampTz('decided_at');
+            $table->primary(['kitchen_id', 'thing']);
+        });
+        DB::statement("alter table lessons add constraint lessons_state_check check (state in ('accepted', 'refused'))");
+        Schema::table('kitchen_ovens', static function (Blueprint $table): void {
+            // heat from below against the usual, as its bakes tell and a cook accepted
+            $table->decimal('below_factor', 6, 3)->default(1);
         });
         DB::statement("alter table bakes add constraint bakes_state_check check (state in ('waiting', 'in', 'resting', 'ended', 'away'))");
         DB::statement('alter table bakes add constraint bakes_out_check check (out_at is null or (in_at is not null and out_at >= in_at))');

@@ -68,6 +68,7 @@ final class DemoKitchenSeeder extends Seeder
                 StoredPie::putDown($kitchen, $ada, PieFile::read((string) file_get_contents($file)));
             }
             $this->saturday($kitchen, $ada);
+            DemoBakes::put($kitchen, $ada);
         });
     }
 

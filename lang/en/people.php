@@ -34,6 +34,7 @@ return [
     'done.tin-dropped' => '{who} took the tin {what} out of the stores.',
     'done.oven-written' => '{who} wrote down the oven {what}.',
     'done.oven-dropped' => '{who} took the oven {what} out of the stores.',
+    'done.lesson-decided' => '{more, select, accepted {{who} took into use: {what}.} refused {{who} refused: {what}.} other {{who} took a decision back: {what}.}}',
     'done.kitchen-named' => '{who} named the kitchen {what}. Before, it was {more}.',
     'done.invited' => '{who} invited {what} as a {more}.',
     'done.invite-withdrawn' => '{who} withdrew the invitation for {what}.',

@@ -83,9 +83,9 @@ return [
 
     // for and against
     'clue.leads' => 'It commonly ends so: {faults}.',
-    'clue.nothing-against' => 'Nothing in the record speaks against it; nobody measured it.',
-    'clue.skipped' => '{item, select, oven-hot {The oven was not at heat at the gate.} filling-cool {The filling was not looked at.} weights {It went in without weights.} vented {It went in without a vent.} glazed {It went in without its glaze.} shell-cold {The shell was not cold.} docked {It was not docked.} docked-twice {It was not docked again.} greased {The tin was not greased.} sealed {The edge was not sealed.} other {It was not looked at, at the gate.}}',
-    'clue.looked' => '{item, select, vented {The vent was cut, by the gate.} weights {Weights were in, by the gate.} glazed {It was glazed, by the gate.} other {It was ticked at the gate.}}',
+    'clue.nothing-against' => 'Nothing in the record speaks against it.',
+    'clue.skipped' => 'It went in although {item}.',
+    'clue.looked' => 'It was ticked at the gate.',
     'clue.not-weighed' => 'Nobody weighed it.',
     'clue.heavier' => '{overGrams} over the target weight of {food}.',
     'clue.lighter' => '{overGrams} under the target weight of {food}.',

@@ -163,5 +163,8 @@ return [
     'refused.unknown-oven' => 'That oven is not in your stores. Choose another one.',
     'refused.nothing-to-bake' => 'There is nothing in this pie to bake yet. Fill it on the bench first.',
     'refused.not-from-frozen' => 'This pie cannot be baked from frozen: raw custard parts as it thaws, or its middle is never safe in time.',
+    'refused.not-out-yet' => 'It is not out of the oven yet. Press “out” at the oven first.',
+    'refused.no-such-layer' => 'This layer is not in the design that was baked.',
+    'refused.no-such-lesson' => 'The kitchen has not learned this, or not any more. Look at the list again.',
     'refused.clock-is-off' => 'The clock of this device is more than {hours} h off. Set its date and time.',
 ];

@@ -66,7 +66,7 @@ give_to_run_user() { if [ -n "$RUN_USER" ]; then chown -R "$RUN_USER:$RUN_USER" 
 artisan() {
     local name=$1
     shift
-    (cd "$CODE" && HOJALDRE_INSTANCE="$INSTANCES/$name" as_app php artisan --no-interaction "$@")
+    (cd "$CODE" && HOJALDRE_INSTANCE="$INSTANCES/$name" as_app php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M artisan --no-interaction "$@")
 }
 
 # As the owner of the tables, whose password no answering process ever sees.
@@ -122,6 +122,16 @@ stop_instance() {
     find_run_user
     end_process "$INSTANCES/$1/run/nginx.pid" "$NGINX" QUIT
     end_process "$INSTANCES/$1/run/php-fpm.pid" "$FPM" QUIT
+}
+
+# Stand-ins that start --live started.
+end_stand_ins() {
+    local pid
+    for pid in "$INSTANCES"/main/stand-in-*.pid; do
+        [ -f "$pid" ] || continue
+        kill "$(cat "$pid")" 2>/dev/null || true
+        rm -f "$pid"
+    done
 }
 
 instance_is_up() { alive "$INSTANCES/$1/run/nginx.pid" "$NGINX" && alive "$INSTANCES/$1/run/php-fpm.pid" "$FPM"; }

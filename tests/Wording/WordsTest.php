@@ -21,6 +21,9 @@ use Hojaldre\Core\Forecast\Readings\ReadingUnit;
 use Hojaldre\Core\Forecast\Readings\Verdict;
 use Hojaldre\Core\Measure\TemperatureScale;
 use Hojaldre\Core\Pastry\ShellLook;
+use Hojaldre\Core\Record\CauseName;
+use Hojaldre\Core\Record\FaultName;
+use Hojaldre\Core\Record\SliceWord;
 use Hojaldre\Core\Refusal\Refusal;
 use Hojaldre\Core\Statement\Statement;
 use Hojaldre\Core\Tests\OtherPies;
@@ -55,7 +58,7 @@ final class WordsTest extends TestCase
     public function test_every_word_for_a_verdict_a_limit_a_reading_and_an_event_is_there(): void
     {
         $words = new Words;
-        foreach (['verdict' => Verdict::cases(), 'limit' => LimitName::cases(), 'reading' => ReadingName::cases(), 'unit' => ReadingUnit::cases(), 'event' => BakeEvent::cases(), 'cue' => BakeEvent::cases(), 'brownness' => Brownness::cases(), 'shell-look' => ShellLook::cases(), 'gate' => GateItemName::cases(), 'gate-stop' => GateItemName::cases(), 'gate-mend' => GateItemName::cases(), 'oven-act' => ActName::cases(), 'oven-done' => ActName::cases(), 'look-for' => CueName::cases(), 'look-for-out' => CueName::cases(), 'shell-seen' => ShellSeen::cases(), 'shell-then' => ShellSeen::cases(), 'safety' => SafetyState::cases()] as $group => $cases) {
+        foreach (['verdict' => Verdict::cases(), 'limit' => LimitName::cases(), 'reading' => ReadingName::cases(), 'unit' => ReadingUnit::cases(), 'event' => BakeEvent::cases(), 'cue' => BakeEvent::cases(), 'brownness' => Brownness::cases(), 'shell-look' => ShellLook::cases(), 'gate' => GateItemName::cases(), 'gate-stop' => GateItemName::cases(), 'gate-mend' => GateItemName::cases(), 'oven-act' => ActName::cases(), 'oven-done' => ActName::cases(), 'look-for' => CueName::cases(), 'look-for-out' => CueName::cases(), 'shell-seen' => ShellSeen::cases(), 'shell-then' => ShellSeen::cases(), 'safety' => SafetyState::cases(), 'fault' => FaultName::cases(), 'cause' => CauseName::cases(), 'check' => CauseName::cases(), 'next' => CauseName::cases(), 'slice' => SliceWord::cases()] as $group => $cases) {
             foreach ($cases as $case) {
                 self::assertArrayHasKey("$group.$case->value", self::sentences());
             }

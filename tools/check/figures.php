@@ -11,7 +11,7 @@ $root = $argv[1] ?? dirname(__DIR__, 2);
 
 const SOURCES = '~docs/sources\.md#|docs/model\.md|fitted|judgement|judged|common practice|definition|numerics|from memory~i';
 /** Ends of names that say the unit, and whole names that are understood. */
-const UNITS = '~(grams|gram|kg|g|ml|mm|mm2|m|m2|m3|metres|celsius|kelvins|kelvin|minutes|seconds|percent|percents|share|ratio|factor|gain|index|litre|watts|joules|pascal|per100g|PerMl|PerM3|steps|number|cost|costOfAPortion|millilitres|Brown|value|low|high|least|most|lower|upper|off|zeta|fat|protein|water|carbohydrate|fibre|ash|salt|lewis|dries|radiates|contact|convectionAbove|convectionBelow|by|eggs|solids|volume|dry|yield(Low|High)|minutes(Low|High))$~i';
+const UNITS = '~(grams|gram|kg|g|ml|mm|mm2|m|m2|m3|metres|celsius|kelvins|kelvin|minutes|minute|seconds|percent|percents|share|ratio|factor|gain|index|litre|watts|joules|pascal|per100g|PerMl|PerM3|steps|number|cost|costOfAPortion|millilitres|Brown|value|low|high|least|most|lower|upper|off|zeta|fat|protein|water|carbohydrate|fibre|ash|salt|lewis|dries|radiates|contact|convectionAbove|convectionBelow|by|eggs|solids|volume|dry|yield(Low|High)|minutes(Low|High))$~i';
 
 require "$root/core/autoload.php";
 $faults = [];

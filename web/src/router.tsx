@@ -23,6 +23,10 @@ const OvenDay = lazy(() => import("./rooms/day/OvenDay"));
 const OnePie = lazy(() => import("./rooms/day/OnePie"));
 const DayPaper = lazy(() => import("./rooms/day/DayPaper"));
 const AtOven = lazy(() => import("./rooms/oven/AtOven"));
+const Book = lazy(() => import("./rooms/book/Book"));
+const BookedBake = lazy(() => import("./rooms/book/OneBake"));
+const Judge = lazy(() => import("./rooms/book/Judge"));
+const Beside = lazy(() => import("./rooms/book/Beside"));
 const Bench = lazy(() => import("./rooms/bench/Bench"));
 
 const wait = (room: React.ReactNode) => <Suspense fallback={null}>{room}</Suspense>;
@@ -51,6 +55,10 @@ export const router = createBrowserRouter([
       { path: "days/:day/paper", element: wait(<DayPaper />) },
       { path: "ready/:pie", element: wait(<OnePie />) },
       { path: "oven", element: wait(<AtOven />) },
+      { path: "book", element: wait(<Book />) },
+      { path: "book/:bake", element: wait(<BookedBake />) },
+      { path: "book/:bake/judge", element: wait(<Judge />) },
+      { path: "book/:bake/beside/:other", element: wait(<Beside />) },
       { path: "bench/:pie", element: wait(<Bench />) },
       { path: "card/:pie", element: wait(<Card />) },
     ],

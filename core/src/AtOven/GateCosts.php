@@ -36,9 +36,10 @@ final readonly class GateCosts
     /** A domestic oven gains so much a minute, K (judgement, as for the oven day). */
     private const GAINS_KELVINS_A_MINUTE = 10.0;
 
-    /** Least that a stage may have, min and °C (as Stage has it). */
+    /** Least that a stage may have (definition, as Stage has it). */
     private const LEAST_CELSIUS = 120.0;
 
+    /** Of a kitchen (common practice, no source). */
     private const KITCHEN_CELSIUS = 21.0;
 
     /** Less is not worth a word, min; of brownness (judgement). */

@@ -33,6 +33,9 @@ final readonly class Legs
     /** Deeper than this the middle is asked with a pick, mm (judgement). */
     private const DEEP_MM = 38.0;
 
+    /** Narrower than this nobody sees it tremble, mm (judgement). */
+    private const LEAST_TREMBLE_MM = 15.0;
+
     /** Too pale goes back so long (common practice, no source: 3 to 5). */
     private const PALER_MINUTES = 4.0;
 
@@ -79,7 +82,9 @@ final readonly class Legs
     {
         $before = $possible->before();
         $out = OutAt::of($pie, $before);
-        $cue = self::cue($pie, $possible);
+        $atLook = self::cueAt($pie, $possible, $out->lookMinute());
+        // a pie that was ready long before its minutes comes out by its colour
+        $atOut = $atLook === CueName::Colour ? $atLook : self::cue($pie, $possible);
         $acts = self::moves($pie, $out);
         if ($pie->bake->minutes() >= self::TURN_FROM_MINUTES || $pie->tin->depthMm() >= self::TURN_FROM_MM) {
             $acts[] = self::act(ActName::Turn, round(self::TURN_SHARE * $out->minute), [], [new Statement('oven-says.turn')]);
@@ -87,8 +92,8 @@ final readonly class Legs
         if ($pie->crust->lid?->ventedLate === true) {
             $acts[] = self::act(ActName::Vent, round($out->minute - self::VENT_BEFORE_MINUTES));
         }
-        $acts[] = new OvenAct(ActName::Look->value, ActName::Look, $out->lookMinute(), false, new Statement('oven-act.look'), [new Statement('look-for.'.$cue->value)], self::answers($pie, $possible, $cue, $out->lookMinute(), false), $cue);
-        $acts[] = new OvenAct(ActName::Out->value, ActName::Out, round($out->minute), false, new Statement('oven-act.out', ['leg' => 'bake']), [new Statement('look-for-out.'.$cue->value)], self::answers($pie, $possible, $cue, round($out->minute), true), $cue);
+        $acts[] = new OvenAct(ActName::Look->value, ActName::Look, $out->lookMinute(), false, new Statement('oven-act.look'), [new Statement('look-for.'.$atLook->value)], self::answers($pie, $possible, $atLook, $out->lookMinute(), false), $atLook);
+        $acts[] = new OvenAct(ActName::Out->value, ActName::Out, round($out->minute), false, new Statement('oven-act.out', ['leg' => 'bake']), [new Statement('look-for-out.'.$atOut->value)], self::answers($pie, $possible, $atOut, round($out->minute), true), $atOut);
         usort($acts, static fn (OvenAct $a, OvenAct $b): int => $a->minute <=> $b->minute);
 
         return [
@@ -127,6 +132,14 @@ final readonly class Legs
         ];
     }
 
+    /** What has nothing left that trembles by then is told by its colour. */
+    private static function cueAt(Pie $pie, PossibleBakes $possible, float $minute): CueName
+    {
+        $cue = self::cue($pie, $possible);
+
+        return $cue === CueName::Tremble && $possible->trembleMm($minute) < self::LEAST_TREMBLE_MM ? CueName::Colour : $cue;
+    }
+
     public static function cue(Pie $pie, PossibleBakes $possible): CueName
     {
         $trembles = $possible->trembleMm(0.0) > 0;
@@ -155,7 +168,14 @@ final readonly class Legs
     /** @return list<ActAnswer> */
     private static function trembles(Pie $pie, PossibleBakes $possible, CueName $cue, float $minute, bool $isLast): array
     {
-        $pictureMm = $possible->trembleMm($minute);
+        $pictureMm = $isLast ? $possible->readyTrembleMm() : $possible->trembleMm($minute);
+
+        if ($pictureMm < self::LEAST_TREMBLE_MM) {
+            // its middle was ready long ago by the forecast: what is still wet then is wet against it
+            return array_map(static fn (Compared $compared): ActAnswer => $compared === Compared::More
+                ? new ActAnswer($compared->value, new Statement("seen-$cue->value.$compared->value"), new Statement('then.later', ['laterMinutes' => self::PALER_MINUTES]), $isLast ? self::PALER_MINUTES : null, $isLast ? 0.0 : self::PALER_MINUTES)
+                : new ActAnswer($compared->value, new Statement("seen-$cue->value.$compared->value"), new Statement($isLast ? 'then.out-now' : 'then.as-planned'), takesOut: $isLast), Compared::cases());
+        }
 
         return array_map(static function (Compared $compared) use ($pie, $possible, $cue, $minute, $pictureMm, $isLast): ActAnswer {
             $then = OutAt::of($pie, $possible->given(null, [new Seen($minute, $pictureMm, $compared)]));

@@ -11,6 +11,9 @@ enum LogKind: string
     case Tick = 'tick';
     case Untick = 'untick';
 
+    /** What a thermometer read at the gate, °C. */
+    case Measured = 'measured';
+
     /** The gate stopped once. */
     case Stopped = 'stopped';
 

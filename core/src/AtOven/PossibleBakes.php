@@ -149,6 +149,12 @@ final readonly class PossibleBakes
         return $wide[intdiv(count($wide), 2)];
     }
 
+    /** How wide it trembles when it may come out: what is looked for then. */
+    public function readyTrembleMm(): float
+    {
+        return $this->trembleMm($this->before()->readyMinute);
+    }
+
     /** @return list<float> */
     private function logReady(): array
     {

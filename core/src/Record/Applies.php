@@ -25,7 +25,7 @@ final readonly class Applies
 
         return match ($cause) {
             CauseName::WetFilling, CauseName::DryFilling, CauseName::FatNotDrained, CauseName::HotFilling => $pie->solids() !== [],
-            CauseName::ThinCustard, CauseName::EggyCustard => ($pie->custard()?->eggs ?? []) !== [],
+            CauseName::ThinCustard, CauseName::EggyCustard => ($pie->custard()->eggs ?? []) !== [],
             CauseName::DiceTooLarge => array_filter($pie->solids(), static fn (SolidLayer $layer): bool => Roots::isRoot($layer->food)) !== [],
             CauseName::ShellShort, CauseName::ShellTooLong => $hasShell,
             CauseName::NotDocked => $hasShell,

@@ -7,6 +7,8 @@ namespace Hojaldre\Core\Record;
 use Hojaldre\Core\AtOven\GateItemName;
 use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pastry\ShellStage;
+use Hojaldre\Core\Pie\CustardLayer;
+use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Statement\Statement;
 
@@ -79,12 +81,12 @@ final readonly class Clues
     {
         foreach ($items as $item) {
             if (in_array($item, $bake->skipped, true)) {
-                return new Clue(self::STRONG + 0.5, [new Statement('clue.skipped', ['item' => $item->value])], []);
+                return new Clue(self::STRONG + 0.5, [new Statement('clue.skipped', ['item' => new Statement('gate-stop.'.$item->value)])], []);
             }
         }
         foreach ($items as $item) {
             if (in_array($item, $bake->looked, true)) {
-                return new Clue(-self::STRONG, [], [new Statement('clue.looked', ['item' => $item->value])]);
+                return new Clue(-self::STRONG, [], [new Statement('clue.looked')]);
             }
         }
 
@@ -123,7 +125,7 @@ final readonly class Clues
         if ($custard === null || $designed === null || ! in_array($custard->id, $bake->weighed, true)) {
             return new Clue(0.0, [], [new Statement('clue.custard-not-weighed')]);
         }
-        $ratio = static fn ($layer): float => $layer->liquidGrams() / max(1e-6, array_sum(array_map(static fn ($one): float => $one->grams(), $layer->eggs)));
+        $ratio = static fn (CustardLayer $layer): float => $layer->liquidGrams() / max(1e-6, array_sum(array_map(static fn (Ingredient $one): float => $one->grams(), $layer->eggs)));
         $more = $ratio($custard) / max(1e-6, $ratio($designed)) - 1;
         $wanted = $dairy ? $more : -$more;
 
@@ -223,7 +225,7 @@ final readonly class Clues
             $log += $behind >= self::BEHIND_MINUTES ? self::STRONG : -self::SOME;
         }
         if ($way < 0 && in_array(GateItemName::OvenHot, $bake->skipped, true)) {
-            $for[] = new Statement('clue.skipped', ['item' => GateItemName::OvenHot->value]);
+            $for[] = new Statement('clue.skipped', ['item' => new Statement('gate-stop.'.GateItemName::OvenHot->value)]);
             $log += self::SOME;
         }
         if ($bake->ovenCelsius === null && $bake->behindMinutes === null) {

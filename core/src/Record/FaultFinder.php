@@ -71,7 +71,7 @@ final readonly class FaultFinder
         $sum = array_sum($weights) + exp(self::NONE_LOG);
         $found = [];
         foreach (array_slice($weights, 0, self::MOST, true) as $name => $weight) {
-            $found[] = self::found(CauseName::from($name), $weight / $sum, $clues[$name], $bake, $asDone);
+            $found[] = self::found(CauseName::from($name), $weight / $sum, $clues[$name] ?? Clue::none(), $bake);
         }
 
         return new self($found, self::ruledOut($clues, $troubles, array_slice(array_keys($weights), 0, self::MOST)), exp(self::NONE_LOG) / $sum);
@@ -115,7 +115,7 @@ final readonly class FaultFinder
         return TrialBake::run(BakeInputs::of(Weights::of($pie)), $kitchen);
     }
 
-    private static function found(CauseName $cause, float $likely, Clue $clue, DoneBake $bake, TrialBake $asDone): FoundCause
+    private static function found(CauseName $cause, float $likely, Clue $clue, DoneBake $bake): FoundCause
     {
         $planted = Planted::in($cause, $bake->done);
         $then = [];

@@ -62,6 +62,15 @@ final readonly class OvenEvidence
         return new self($trace === null ? $log : self::withTrace($log, $net, $input, $trace));
     }
 
+    /** The same said of an oven whose dial is corrected by so many K since: what is left is so much less. */
+    public function shifted(float $kelvins): self
+    {
+        $by = (int) round($kelvins / self::KELVINS[2]);
+        $last = count($this->log) - 1;
+
+        return $by === 0 ? $this : new self(array_map(fn (int $i): array => $this->log[max(0, min($last, $i + $by))], array_keys($this->log)));
+    }
+
     /**
      * @param  list<list<float>>  $log
      * @param  list<list<TrialBake>>  $net

@@ -11,18 +11,18 @@ final readonly class OvenLearned
     {
     }
 
-    /** @param  list<OvenEvidence>  $evidence */
-    public static function from(array $evidence): self
+    /**
+     * @param  list<OvenEvidence>  $evidence
+     * @param  float  $usualKelvins  what would be expected without them, against the dial as it is told now: 0 until something was learned and taken
+     */
+    public static function from(array $evidence, float $usualKelvins = 0.0): self
     {
         $kelvins = OvenEvidence::values(OvenEvidence::KELVINS);
         $folds = OvenEvidence::values(OvenEvidence::FOLDS);
-        $log = [];
-        foreach ($kelvins as $i => $k) {
-            foreach ($folds as $j => $f) {
-                $log[$i][$j] = -(($k / KitchenDraw::OVEN_KELVINS) ** 2 + ($f / KitchenDraw::BELOW_FOLDS) ** 2) / 2 + array_sum(array_map(static fn (OvenEvidence $one): float => $one->log[$i][$j] ?? 0.0, $evidence));
-            }
-        }
-        $most = max(array_map(max(...), $log));
+        $log = array_map(static fn (float $k, int $i): array => array_map(
+            static fn (float $f, int $j): float => -((($k - $usualKelvins) / KitchenDraw::OVEN_KELVINS) ** 2 + ($f / KitchenDraw::BELOW_FOLDS) ** 2) / 2 + array_sum(array_map(static fn (OvenEvidence $one): float => $one->log[$i][$j] ?? 0.0, $evidence)), $folds, array_keys($folds),
+        ), $kelvins, array_keys($kelvins));
+        $most = max(-INF, ...array_merge(...$log));
         $by = array_map(static fn (array $row): float => array_sum(array_map(static fn (float $one): float => exp($one - $most), $row)), $log);
         $byFolds = array_map(static fn (int $j): float => array_sum(array_map(static fn (array $row): float => exp($row[$j] - $most), $log)), array_keys($folds));
         [$oven, $low, $high] = self::spread($kelvins, $by);

@@ -12,8 +12,10 @@ use Hojaldre\Core\AtOven\Compared;
  */
 final readonly class WishLearned
 {
+    /** Of the net of values (numerics). */
     private const STEPS = 60;
 
+    /** A word is wrong now and then (judgement). */
     private const SLIP = 0.03;
 
     private function __construct(public float $value, public float $low, public float $high, public int $bakes)

@@ -96,11 +96,14 @@ export type OvenAct = Schemas["OvenAct"];
 export type SeenAnswer = Schemas["SeenAnswer"];
 export type GateItem = Schemas["GateItem"];
 export type LiveBake = Schemas["LiveBake"];
-export type LiveAtOven = Schemas["LiveAtOven"];
-export type AtOven = Schemas["AtOven"];
 export type OvenEventWish = Schemas["OvenEventWish"];
-export type Thermometers = Schemas["Thermometers"];
-export type CueName = Schemas["CueName"];
+export type BakeBook = Schemas["BakeBook"];
+export type BakeRow = Schemas["BakeRow"];
+export type BakeRecord = Schemas["BakeRecord"];
+export type JudgementWish = Schemas["JudgementWish"];
+export type FaultName = Schemas["FaultName"];
+export type Cause = Schemas["Cause"];
+export type Lesson = Schemas["Lesson"];
 /** Words typed at a place of the design; a weight after a step says what it was before, and which step. */
 export type TypedEntry = Pick<Schemas["EntryWords"], "kind" | "words" | "food"> &
   Partial<Schemas["EntryWords"]> &

@@ -20,6 +20,10 @@ const SAID = new Set([
   "recipe",
   "at-oven",
   "at-oven-live",
+  "book",
+  "bake",
+  "causes",
+  "lessons",
 ]);
 
 /** Chooses a cook's units; words are read and said in the new ones from here on. Resolves to what went wrong, or null. */

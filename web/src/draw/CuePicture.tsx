@@ -101,7 +101,7 @@ export function SmallCue({ wideMm, trembleMm, width, onFilled }: Props & { onFil
         rx={r}
         ry={ry}
         fill={custard.bed}
-        stroke={onFilled ? ink("onRim") : ink("ink")}
+        stroke={onFilled ? ink("on-rim") : ink("ink")}
         strokeWidth="1.6"
       />
       {t > 3 && (

@@ -18,6 +18,8 @@ type Props = {
   width: number;
   height: number;
   celsius: (value: number) => string;
+  /** of its letters, px: 20 at the oven, 14 where one sits */
+  letters?: number;
 };
 
 const MARGIN = { left: 2, right: 52, top: 14, bottom: 46 };
@@ -28,6 +30,7 @@ const GRID = [20, 40, 60, 80];
 
 /** The probe over the forecast: its band is denser where it is likelier; where the middle sets and where it weeps lie as two rules. */
 export function OvenTrace(props: Props) {
+  const letters = props.letters ?? 20;
   const { band, trace, setsAtCelsius, overCelsius, safeCelsius, nowMinute, lookMinute, outMinute, width, height } =
     props;
   const until = Math.max(outMinute + SPARE_MINUTES, (nowMinute ?? 0) + 2, (trace.at(-1)?.minute ?? 0) + 2);
@@ -42,13 +45,14 @@ export function OvenTrace(props: Props) {
   const foot = height - MARGIN.bottom;
   const last = trace.at(-1);
   const mark = setsAtCelsius ?? safeCelsius;
+  const showsIn = isClear(nowMinute === null ? null : x(nowMinute));
   return (
     <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={saidOf(props, last)}>
       <title>Middle of the pie</title>
       {GRID.filter((one) => one < mark - 4).map((one) => (
         <g key={one}>
           <path d={`M${MARGIN.left},${y(one)} H${width - MARGIN.right}`} stroke={ink("hair2")} strokeWidth="1" />
-          <text x={width - MARGIN.right + 8} y={y(one) + 7} fontSize="20" fill={ink("ink2")}>
+          <text x={width - MARGIN.right + 8} y={y(one) + 7} fontSize={letters} fill={ink("ink2")}>
             {props.celsius(one)}
           </text>
         </g>
@@ -63,12 +67,18 @@ export function OvenTrace(props: Props) {
         />
       )}
       <Rule
+        letters={letters}
         y={y(mark)}
         width={width - MARGIN.right}
         words={`${props.celsius(mark)} ${setsAtCelsius === null ? "safe" : "sets"}`}
       />
       {overCelsius !== null && (
-        <Rule y={y(overCelsius)} width={width - MARGIN.right} words={`${props.celsius(overCelsius)} weeps`} />
+        <Rule
+          letters={letters}
+          y={y(overCelsius)}
+          width={width - MARGIN.right}
+          words={`${props.celsius(overCelsius)} weeps`}
+        />
       )}
       <g fill="none" stroke={ink("heat")}>
         {lines.map((points, i) => (
@@ -82,47 +92,66 @@ export function OvenTrace(props: Props) {
           />
         ))}
       </g>
-      {lookMinute !== null && <Mark x={x(lookMinute)} top={y(mark)} foot={foot} words="look" filled />}
-      <Mark x={x(outMinute)} top={y(mark)} foot={foot} words={props.outWord} />
+      {lookMinute !== null && (
+        <Mark letters={letters} x={x(lookMinute)} top={y(mark)} foot={foot} words="look" filled />
+      )}
+      <Mark letters={letters} x={x(outMinute)} top={y(mark)} foot={foot} words={props.outWord} />
       {nowMinute !== null && (
         <>
           <path d={`M${x(nowMinute)},${y(last?.celsius ?? mark)} V${foot}`} stroke={ink("ink")} strokeWidth="1.4" />
-          <text x={x(nowMinute)} y={foot + 28} fontSize="20" fontWeight="680" textAnchor="middle" fill={ink("ink")}>
+          <text
+            x={x(nowMinute)}
+            y={foot + 28}
+            fontSize={letters}
+            fontWeight="680"
+            textAnchor="middle"
+            fill={ink("ink")}
+          >
             now
           </text>
         </>
       )}
       <path d={`M${MARGIN.left},${foot} H${width - MARGIN.right}`} stroke={ink("rim")} strokeWidth="1.6" />
-      {(nowMinute === null || x(nowMinute) > 130) && (
-        <text x={MARGIN.left} y={foot + 28} fontSize="20" fill={ink("ink2")}>
+      {showsIn && (
+        <text x={MARGIN.left} y={foot + 28} fontSize={letters} fill={ink("ink2")}>
           in {props.inClock}
         </text>
       )}
-      {trace.length > 1 && (
-        <path
-          d={line(trace.map((one) => [one.minute, one.celsius]))}
-          fill="none"
-          stroke={ink("ink")}
-          strokeWidth="4.2"
-          strokeLinejoin="round"
-        />
-      )}
-      {last && (
-        <circle
-          cx={x(last.minute)}
-          cy={y(last.celsius)}
-          r="7"
-          fill={isSilent(props, last) ? ink("ground") : ink("ink")}
-          stroke={ink("ink")}
-          strokeWidth="2.6"
-        />
-      )}
+      <Measured points={trace.map((one) => [x(one.minute), y(one.celsius)])} isSilent={isSilent(nowMinute, last)} />
     </svg>
   );
 }
 
-const isSilent = ({ nowMinute }: Props, last: { minute: number }) =>
-  nowMinute !== null && nowMinute - last.minute > SILENT_MINUTES;
+/** Room for the word at minute 0. */
+const isClear = (nowPx: number | null) => nowPx === null || nowPx > 130;
+
+const isSilent = (nowMinute: number | null, last: { minute: number } | undefined) =>
+  nowMinute !== null && last !== undefined && nowMinute - last.minute > SILENT_MINUTES;
+
+/** What the probe read; it ends in a dot, or in a ring once it is silent. */
+function Measured({ points, isSilent }: { points: [number, number][]; isSilent: boolean }) {
+  const end = points.at(-1);
+  if (!end) return null;
+  return (
+    <>
+      <path
+        d={points.map(([x, y], i) => `${i ? "L" : "M"}${x},${y}`).join(" ")}
+        fill="none"
+        stroke={ink("ink")}
+        strokeWidth="4.2"
+        strokeLinejoin="round"
+      />
+      <circle
+        cx={end[0]}
+        cy={end[1]}
+        r="7"
+        fill={ink(isSilent ? "ground" : "ink")}
+        stroke={ink("ink")}
+        strokeWidth="2.6"
+      />
+    </>
+  );
+}
 
 /** Nine lines: the five that are told and those half way between them. */
 function linesOf(band: { celsius: number[] }[]): [number, number][][] {
@@ -136,11 +165,11 @@ function linesOf(band: { celsius: number[] }[]): [number, number][][] {
   return lines;
 }
 
-function Rule({ y, width, words }: { y: number; width: number; words: string }) {
+function Rule({ y, width, words, letters }: { y: number; width: number; words: string; letters: number }) {
   return (
     <>
       <path d={`M2,${y} H${width}`} stroke={ink("rim")} strokeWidth="2" />
-      <text x="10" y={y - 8} fontSize="20" fontWeight="650" fill={ink("rim")}>
+      <text x="10" y={y - 8} fontSize={letters} fontWeight="650" fill={ink("rim")}>
         {words}
       </text>
     </>
@@ -153,7 +182,9 @@ function Mark({
   foot,
   words,
   filled = false,
+  letters,
 }: {
+  letters: number;
   x: number;
   top: number;
   foot: number;
@@ -171,7 +202,7 @@ function Mark({
       <text
         x={x}
         y={foot + 28}
-        fontSize="20"
+        fontSize={letters}
         fontWeight="650"
         textAnchor={filled ? "end" : "start"}
         dx={filled ? 12 : -10}

@@ -215,7 +215,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** The bake book: 25 bakes a page, the newest first. */
+        get: operations["listBakes"];
         put?: never;
         /** Put pies down for the oven: one from the bench, or all of a day. A bake whose id is there already is left as it is. */
         post: operations["beginBakes"];
@@ -1449,6 +1450,93 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/lessons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the kitchen has learned, and what of it is in use, by the bakes that were worked out. */
+        get: operations["listLessons"];
+        /** Take what the kitchen has learned into use, refuse it, or take the decision back. What is taken of an oven goes into the dials and pies that name it. */
+        put: operations["decideLesson"];
+        /** Works out what a few of the newest bakes say, keeps it, and tells what the kitchen has learned. Ask again while some are left. */
+        post: operations["workOutLessons"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/bakes/{bake}/causes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Why a bake went wrong: causes by likelihood, with what speaks for and against each. Found by baking it again. */
+        get: operations["findCauses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/bakes/{bake}/judgement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** How a bake came out, in four words, by its faults, and what to think of next time. */
+        put: operations["judgeBake"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/bakes/{bake}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One bake: designed, done, measured, judged. */
+        get: operations["showBake"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/bakes/{bake}/weighed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What the layers of a bake really weighed when they went in. */
+        put: operations["weighBake"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/tins/{tin}": {
         parameters: {
             query?: never;
@@ -1562,6 +1650,21 @@ export interface components {
             band: components["schemas"]["ForecastBand"][];
             /** @description how wide the middle trembles at each minute */
             trembleMm: number[];
+            /** @description when it may come out */
+            readyTrembleMm: number;
+        };
+        BakeBook: {
+            /** @description the newest first */
+            bakes: components["schemas"]["BakeRow"][];
+            /** @description how many there are in all */
+            found: number;
+            filters: components["schemas"]["BakeFilter"][];
+            /** @description of all bakes, ms since 1970 */
+            firstAt: number | null;
+            lastAt: number | null;
+            /** @description of those that came out, how many did within the range that was foretold */
+            inRange: number;
+            out: number;
         };
         /** @description Over the minutes in the oven filled; °C, and water to solids of the base. */
         BakeCurves: {
@@ -1596,6 +1699,13 @@ export interface components {
             grid: components["schemas"]["FilmGrid"];
             frames: components["schemas"]["BakeFrame"][];
         };
+        /** @description A part of the book, with how many bakes are in it. */
+        BakeFilter: {
+            /** @description "all", "to-judge", "wrong", "pie:…", "oven:…" */
+            which: string;
+            name: string;
+            count: number;
+        };
         BakeFrame: {
             stage: components["schemas"]["FilmStage"];
             /** @description since the first stage began */
@@ -1627,6 +1737,32 @@ export interface components {
             colour: components["schemas"]["ColourWish"];
             matched: components["schemas"]["Matched"] | null;
         };
+        /** @description One bake of the book, whole. */
+        BakeRecord: {
+            bake: components["schemas"]["BakeRow"];
+            design: components["schemas"]["PieDesign"];
+            /** @description ms since 1970 */
+            inAt: number | null;
+            weights: components["schemas"]["BakeWeight"][];
+            /** @description null where the shell is not baked by itself */
+            shellDesignedMinutes: number | null;
+            shellDoneMinutes: number | null;
+            /** @description until it was cut */
+            restMinutes: number | null;
+            /** @description measured at the gate */
+            ovenReadsCelsius: number | null;
+            faults: components["schemas"]["FaultName"][];
+            /** @description in the cook's own words */
+            words: string;
+            judgedBy: string | null;
+            /** @description date and time, ISO 8601 */
+            judgedAt: string | null;
+            trace: components["schemas"]["TracePoint"][];
+            /** @description at each minute */
+            band: components["schemas"]["ForecastBand"][];
+            /** @description that the probe ran behind the forecast */
+            behindMinutes: number | null;
+        };
         /** @description What one simulated bake says. */
         BakeReport: {
             /** @description planned in the oven filled */
@@ -1647,6 +1783,42 @@ export interface components {
             soakMm: number;
             cooling: components["schemas"]["Cooling"];
         };
+        /** @description A bake as the book lists it. */
+        BakeRow: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            id: string;
+            /** @description uuid */
+            pie: string | null;
+            name: string;
+            oven: string;
+            count: number;
+            /** @description when it came out, ms since 1970; null while it is not out */
+            outAt: number | null;
+            section: components["schemas"]["Section"];
+            /** @description how brown it was to be, 1 is golden */
+            topIndex: number;
+            /** @description in the oven */
+            designedMinutes: number;
+            /** @description of what was foretold, 8 in 10 */
+            lowMinutes: number;
+            highMinutes: number;
+            /** @description null while it is not out */
+            doneMinutes: number | null;
+            /** @description as judged */
+            underside: components["schemas"]["BaseVerdict"] | null;
+            slice: components["schemas"]["SliceWord"] | null;
+            colour: components["schemas"]["ColourWord"] | null;
+            salt: components["schemas"]["SaltWord"] | null;
+            /** @description of "underside", "slice", "colour", "salt": what came out other than well */
+            wrong: string[];
+            /** @description in words */
+            faults: string[];
+            nextTime: string;
+            foretold: components["schemas"]["Foretold"];
+        };
         BakeStage: {
             name: components["schemas"]["FilmStage"];
             /** @description min since the first stage began */
@@ -1658,6 +1830,15 @@ export interface components {
             mode: components["schemas"]["OvenMode"] | null;
             /** @description how a shell looks at its end; else empty */
             look: string;
+        };
+        /** @description A layer as designed and as done. */
+        BakeWeight: {
+            /** @description its id in the design */
+            layer: string;
+            name: string;
+            designedGrams: number;
+            /** @description null where nobody weighed it */
+            doneGrams: number | null;
         };
         BakeWish: {
             id: string | null;
@@ -1802,6 +1983,35 @@ export interface components {
             /** @description for a calendar to subscribe to */
             address: string;
         };
+        Cause: {
+            cause: components["schemas"]["CauseName"];
+            name: string;
+            /** @description 0 to 1 */
+            likely: number;
+            for: string[];
+            /** @description what is unsure where nothing speaks against it */
+            against: string[];
+            /** @description what to look at next time */
+            check: string;
+            /** @description the change */
+            nextTime: string;
+            /** @description what it would be with it, simulated; none where that knows nothing of it */
+            then: string[];
+        };
+        /**
+         * @description Why a pie went wrong, as cooks say it.
+         * @enum {string}
+         */
+        CauseName: "wet-filling" | "dry-filling" | "fat-not-drained" | "thin-custard" | "eggy-custard" | "hot-filling" | "too-full" | "too-empty" | "dice-too-large" | "salt-on-salt" | "salt-forgotten" | "shell-short" | "shell-too-long" | "not-docked" | "no-weights" | "warm-dough" | "overworked-dough" | "wet-dough" | "dry-dough" | "thick-crust" | "not-greased" | "not-sealed" | "no-vent" | "no-glaze" | "oven-cold" | "oven-hot" | "weak-below" | "rack-too-high" | "rack-too-low" | "no-foil" | "out-early" | "out-late" | "cut-early" | "dough-miscounted" | "filling-miscounted";
+        Causes: {
+            /** @description what went wrong, in words */
+            troubles: string[];
+            /** @description the likeliest first; none where nothing went wrong */
+            causes: components["schemas"]["Cause"][];
+            ruledOut: string[];
+            /** @description how likely it was none of these, 0 to 1 */
+            none: number;
+        };
         Change: {
             /** @description JSON pointer into the design */
             at: string;
@@ -1819,6 +2029,11 @@ export interface components {
          * @enum {string}
          */
         ColourWish: "pale" | "straw" | "gold" | "deep";
+        /**
+         * @description The colour of top and rim against what was wanted.
+         * @enum {string}
+         */
+        ColourWord: "pale" | "golden" | "dark";
         /** @description Grams in 100 g of a food as bought. Carbohydrate is without fibre; salt is part of ash (salt = 2.5 x sodium, docs/sources.md#eu-1169-2011). */
         Composition: {
             /** @description g per 100 g */
@@ -2469,6 +2684,11 @@ export interface components {
             oven: string;
             fromMinute: number;
         };
+        /**
+         * @description What went wrong with a pie, in the words of cooks.
+         * @enum {string}
+         */
+        FaultName: "soggy-base" | "slumped-side" | "puffed-base" | "weeping" | "cracked" | "scrambled" | "rubbery" | "pale" | "burnt-rim" | "raw-middle" | "hard-potato" | "leaked" | "burst-seam" | "hollow" | "dry" | "greasy" | "tough-dough" | "torn-dough" | "sticky-dough" | "stuck" | "no-colour-below" | "too-salt" | "bland" | "filling-left" | "filling-short" | "dough-left";
         FilmGrid: {
             columns: number;
             rows: number;
@@ -2609,6 +2829,30 @@ export interface components {
         ForecastBand: {
             /** @description in 1, 3, 5, 7 and 9 of 10 of them */
             celsius: number[];
+        };
+        /** @description What the forecast said of a bake before it went in; kept with the bake, so that it can be held against what came out. */
+        Foretold: {
+            underside: components["schemas"]["BaseVerdict"] | null;
+            slice: components["schemas"]["SliceWord"];
+            colour: components["schemas"]["ColourWord"];
+            salt: components["schemas"]["SaltWord"];
+            /** @description min */
+            minutes: number;
+            baseRatio: number | null;
+            /** @description 1 is golden */
+            topIndex: number;
+            /** @description % */
+            saltPercent: number;
+            setsAtCelsius: number | null;
+            overCelsius: number | null;
+            /** @description °C */
+            safeCelsius: number;
+            safeMinute: number | null;
+            safeHighMinute: number | null;
+            goldenMinute: number | null;
+            hotMinute: number | null;
+            warmMinute: number | null;
+            coldMinute: number | null;
         };
         /**
          * @description What kind of pie it is: said by its tin and its crust, never kept beside them.
@@ -2752,6 +2996,17 @@ export interface components {
             /** @description cook or guest; a kitchen is handed over, not shared */
             role: components["schemas"]["MemberRole"];
         };
+        JudgementWish: {
+            underside: components["schemas"]["BaseVerdict"] | null;
+            slice: components["schemas"]["SliceWord"] | null;
+            colour: components["schemas"]["ColourWord"] | null;
+            salt: components["schemas"]["SaltWord"] | null;
+            faults: components["schemas"]["FaultName"][];
+            /** @description in the cook's own words */
+            words: string;
+            /** @description one line that stands on top of the next bench and gate of this pie */
+            nextTime: string;
+        };
         /**
          * @description What is left over, and how long it keeps at 5 °C or below, or frozen. Common practice, no source; cooked food three days as cooks say, USDA has three to four.
          * @enum {string}
@@ -2882,6 +3137,51 @@ export interface components {
          * @enum {string}
          */
         LegName: "shell" | "bake";
+        /** @description One thing that the bakes teach: on its scale lies what is in use, and what they say. */
+        Lesson: {
+            /** @description oven:ID, below:ID, yield:FOOD|PREPARATION, salt, colour */
+            thing: string;
+            name: string;
+            /** @description in words */
+            value: string;
+            range: string;
+            /** @description on its scale */
+            says: number;
+            /** @description 8 in 10 lie between */
+            low: number;
+            high: number;
+            /** @description on its scale, now */
+            inUse: number;
+            scaleFrom: number;
+            scaleTo: number;
+            /** @description what each weighing said by itself; none where a bake alone says little */
+            ticks: number[];
+            /** @description "heat", "water", "plain" */
+            substance: string;
+            /** @description how much of it there is */
+            evidence: string;
+            effect: string;
+            state: components["schemas"]["LessonState"];
+            decidedBy: string | null;
+            /** @description date and time, ISO 8601 */
+            decidedAt: string | null;
+        };
+        /**
+         * @description What was decided about a lesson; nothing yet while it is offered.
+         * @enum {string}
+         */
+        LessonState: "offered" | "accepted" | "refused";
+        LessonWish: {
+            /** @description as the lesson names it */
+            thing: string;
+            /** @description offered takes a decision back */
+            state: components["schemas"]["LessonState"];
+        };
+        Lessons: {
+            lessons: components["schemas"]["Lesson"][];
+            /** @description bakes that are still to be worked out; ask again */
+            left: number;
+        };
         /** @description Pastry over the filling: closed but for its vent, or a lattice. */
         Lid: {
             /** @description mm; rolled */
@@ -2970,7 +3270,7 @@ export interface components {
          * @description What may be pressed at the oven.
          * @enum {string}
          */
-        LogKind: "tick" | "untick" | "stopped" | "in" | "done" | "later" | "seen" | "plugged" | "unplugged" | "ended" | "undo";
+        LogKind: "tick" | "untick" | "measured" | "stopped" | "in" | "done" | "later" | "seen" | "plugged" | "unplugged" | "ended" | "undo";
         Mark: {
             act: string;
             goesDone: number;
@@ -3649,6 +3949,11 @@ export interface components {
             portionGrams: number;
             sources: components["schemas"]["NamedGrams"][];
         };
+        /**
+         * @description How salt the filling tastes.
+         * @enum {string}
+         */
+        SaltWord: "bland" | "enough" | "salty";
         SaveBatch: {
             /** @description number of the revision that was changed; 0 for a new batch */
             basedOn: number;
@@ -3883,6 +4188,11 @@ export interface components {
             email: string;
             password: string;
         };
+        /**
+         * @description How a slice stands when it is cut.
+         * @enum {string}
+         */
+        SliceWord: "loose" | "holds" | "weeps";
         /** @description A round tin that is wider at its rim. */
         SlopedTin: {
             /** @constant */
@@ -4212,6 +4522,16 @@ export interface components {
         };
         WaysOnTime: {
             ways: components["schemas"]["WayOnTime"][];
+        };
+        WeighedLayer: {
+            /** @description its id in the design */
+            layer: string;
+            /** @description g */
+            grams: number;
+        };
+        WeighedWish: {
+            /** @description that were weighed; the rest went in as designed, as far as is known */
+            layers: components["schemas"]["WeighedLayer"][];
         };
         /** @description What is weighed into one pie. */
         Weighing: {
@@ -5027,6 +5347,53 @@ export interface operations {
             };
             /** @description The design, the layers or the weight is refused */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listBakes: {
+        parameters: {
+            query?: {
+                /** @description Words, each of which is in it: pie, food, oven, fault */
+                find?: string;
+                /** @description all, to-judge, wrong, pie:NAME, oven:NAME */
+                which?: string;
+                /** @description From 0 */
+                page?: number;
+            };
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page of the book */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BakeBook"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9895,6 +10262,392 @@ export interface operations {
                 };
             };
             /** @description Nothing pasted, or too much */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listLessons: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The lessons */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lessons"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    decideLesson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LessonWish"];
+            };
+        };
+        responses: {
+            /** @description The lessons */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lessons"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such lesson */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    workOutLessons: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The lessons */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lessons"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    findCauses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                bake: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The causes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Causes"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    judgeBake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                bake: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JudgementWish"];
+            };
+        };
+        responses: {
+            /** @description The bake */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BakeRecord"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showBake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                bake: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The bake */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BakeRecord"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    weighBake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                bake: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeighedWish"];
+            };
+        };
+        responses: {
+            /** @description The bake */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BakeRecord"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
             422: {
                 headers: {
                     [name: string]: unknown;

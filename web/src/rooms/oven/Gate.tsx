@@ -33,7 +33,19 @@ export function Gate({ bake, events, state, measured, now, press, mayWrite }: Pr
   const stops = open.filter((row) => state.stopped.has(row.item.name));
   const worst = stops.find((row) => row.trouble) ?? stops[0];
   const isNewly = open.some((row) => !state.stopped.has(row.item.name));
-  const goesIn = () => press({ kind: "in", leg });
+  // what a thermometer read goes into the record
+  const goesIn = () =>
+    press(
+      ...rows
+        .filter((row) => row.reads !== null)
+        .map((row) => ({
+          kind: "measured" as const,
+          leg,
+          what: row.item.name,
+          value: Math.round((row.reads ?? 0) * 10) / 10,
+        })),
+      { kind: "in", leg },
+    );
   const pressIn = () =>
     isNewly ? press(...open.map((row) => ({ kind: "stopped" as const, leg, what: row.item.name }))) : goesIn();
   const at = goesInAt(bake, leg, events);

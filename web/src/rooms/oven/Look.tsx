@@ -28,7 +28,7 @@ const MORE = 1.55;
 export function Look({ bake, live, state, due, now, seen, later, mayWrite }: Props) {
   const minute = state.inAt === null ? 0 : (now - state.inAt) / MINUTE_MS;
   const trembles = due.act.cue === "tremble" || due.act.cue === "pick";
-  const pictureMm = trembles ? trembleAt(bake, minute) : null;
+  const pictureMm = trembles ? pictureOf(bake, due, minute) : null;
   const out = state.acts.find((one) => one.act.id === "out");
   const outAt = out ? actAt(state, out) : null;
   const at = actAt(state, due) ?? now;
@@ -75,6 +75,10 @@ export function Look({ bake, live, state, due, now, seen, later, mayWrite }: Pro
     </Box>
   );
 }
+
+/** A look compares with how it should be now; at its end with how it is when it may come out. */
+const pictureOf = (bake: BakeAtOven, due: ActState, minute: number) =>
+  due.act.name === "out" ? bake.readyTrembleMm : trembleAt(bake, minute);
 
 const trembleAt = (bake: BakeAtOven, minute: number) =>
   bake.trembleMm[Math.max(0, Math.min(bake.trembleMm.length - 1, Math.round(minute)))] ?? 0;

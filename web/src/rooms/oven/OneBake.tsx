@@ -190,7 +190,7 @@ function AllDone({
           to={`/k/${kitchen}/book/${bake.id}/judge`}
           style={{
             background: ink("rim"),
-            color: ink("onRim"),
+            color: ink("on-rim"),
             borderRadius: 6,
             padding: "20px 40px",
             fontSize: 28,

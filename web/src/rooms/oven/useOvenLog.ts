@@ -10,7 +10,7 @@ export type Press = Pick<OvenEventWish, "kind" | "leg"> & Partial<Pick<OvenEvent
 export type OvenLogs = ReturnType<typeof useOvenLog>;
 
 /** A name for an event that no other device gives. */
-export const newId = () => crypto.randomUUID();
+const newId = () => crypto.randomUUID();
 
 /** What was pressed on all phones, and a press of one's own: it counts at once, is kept on the device, and sent once, in order. */
 export function useOvenLog(kitchen: string) {

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\AtOven\BandAnswer;
+use App\AtOven\TracePointAnswer;
+use App\Contract\Schema;
+use App\Wording\Words;
+use Hojaldre\Core\AtOven\Trace;
+use Hojaldre\Core\Pie\CustardLayer;
+use Hojaldre\Core\Pie\Layer;
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Record\DoneBake;
+use Hojaldre\Core\Record\FaultName;
+
+/** One bake of the book, whole. */
+#[Schema('BakeRecord')]
+final readonly class BakeAnswer
+{
+    private const MOST_POINTS = 240;
+
+    /**
+     * @param  int|null  $inAt  ms since 1970
+     * @param  list<WeightRow>  $weights
+     * @param  float|null  $shellDesignedMinutes  null where the shell is not baked by itself
+     * @param  float|null  $restMinutes  until it was cut
+     * @param  float|null  $ovenReadsCelsius  measured at the gate
+     * @param  list<FaultName>  $faults
+     * @param  string  $words  in the cook's own words
+     * @param  string|null  $judgedAt  date and time, ISO 8601
+     * @param  list<TracePointAnswer>  $trace
+     * @param  list<BandAnswer>  $band  at each minute
+     * @param  float|null  $behindMinutes  that the probe ran behind the forecast
+     */
+    private function __construct(
+        public BakeRow $bake,
+        public Pie $design,
+        public ?int $inAt,
+        public array $weights,
+        public ?float $shellDesignedMinutes,
+        public ?float $shellDoneMinutes,
+        public ?float $restMinutes,
+        public ?float $ovenReadsCelsius,
+        public array $faults,
+        public string $words,
+        public ?string $judgedBy,
+        public ?string $judgedAt,
+        public array $trace,
+        public array $band,
+        public ?float $behindMinutes,
+    ) {
+    }
+
+    public static function of(RecordedBake $recorded, Words $words): self
+    {
+        $stored = $recorded->stored;
+        $done = $recorded->doneBake();
+        $possible = $stored->possibleBakes();
+        $shell = $recorded->legs[0]->leg->name->value === 'shell' ? $recorded->legs[0] : null;
+        $reads = $done->ovenCelsius === null ? null : $done->ovenCelsius + $recorded->designed->bake->first()->ovenCelsius;
+
+        return new self(
+            BakeRow::of($stored, $words), $recorded->designed, $stored->in_at === null ? null : (int) $stored->in_at->getTimestampMs(), self::weights($recorded, $done),
+            $shell === null ? null : array_sum(array_map(static fn ($stage): float => $stage->minutes, $recorded->designed->crust->shell)), $shell?->outMinute() === null ? null : round($shell->outMinute(), 1),
+            $done->restMinutes === null ? null : round($done->restMinutes, 1), $reads, array_map(FaultName::from(...), $stored->faults), $stored->words, $stored->judged_by, $stored->judged_at?->toIso8601String(),
+            self::points($recorded->trace), array_map(static fn (int $minute): BandAnswer => new BandAnswer(array_map(static fn (float $celsius): float => round($celsius, 1), $possible->band($minute))), range(0, $possible->followedMinutes())),
+            $done->behindMinutes === null ? null : round($done->behindMinutes, 1),
+        );
+    }
+
+    /** @return list<WeightRow> */
+    private static function weights(RecordedBake $recorded, DoneBake $done): array
+    {
+        $by = array_column($recorded->stored->weighed ?? [], 'grams', 'layer');
+
+        return array_values(array_map(static fn (Layer $layer): WeightRow => new WeightRow($layer->id(), self::name($layer), round(DoneBake::grams($done->designed, $layer->id()), 1), $by[$layer->id()] ?? null), $recorded->designed->layers));
+    }
+
+    private static function name(Layer $layer): string
+    {
+        return $layer instanceof CustardLayer ? 'Custard' : explode(',', $layer->ingredients()[0]->food->name ?? '')[0];
+    }
+
+    /** @return list<TracePointAnswer> */
+    private static function points(Trace $trace): array
+    {
+        $all = count($trace->minutes);
+        $every = max(1, (int) ceil($all / self::MOST_POINTS));
+        $kept = array_filter(array_keys($trace->minutes), static fn (int $i): bool => $i % $every === 0 || $i === $all - 1);
+
+        return array_values(array_map(static fn (int $i): TracePointAnswer => new TracePointAnswer(round($trace->minutes[$i], 2), round($trace->celsius[$i], 1)), $kept));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\AtOven\StoredBake;
+use App\Contract\Answer;
+use App\Contract\InPath;
+use App\Contract\Json;
+use App\Kitchen\InKitchen;
+use App\Kitchen\User;
+use Hojaldre\Core\Record\FaultFinder;
+use Hojaldre\Core\Record\FaultName;
+use Hojaldre\Core\Record\FoundCause;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use OpenApi\Attributes as OA;
+
+final class FindCauses
+{
+    #[OA\Get(path: '/kitchens/{kitchen}/bakes/{bake}/causes', operationId: 'findCauses', summary: 'Why a bake went wrong: causes by likelihood, with what speaks for and against each. Found by baking it again.', tags: ['Record'], responses: [
+        new Answer(200, 'The causes', CauseList::class),
+        new Answer(401, 'Not signed in'),
+        new Answer(404, 'Not in your kitchen'),
+    ])]
+    #[InPath]
+    #[InPath('bake')]
+    public function __invoke(Request $request, #[CurrentUser] User $user, string $kitchen, string $bake): JsonResponse
+    {
+        $words = $user->words();
+        $done = RecordedBake::of(StoredBake::inKitchen(InKitchen::of($request), $bake))->doneBake();
+        $found = FaultFinder::of($done);
+
+        return Json::response(new CauseList(
+            array_map(static fn (FaultName $fault): string => $words->word('fault', $fault), $done->troubles()), array_map(static fn (FoundCause $one): CauseAnswer => CauseAnswer::of($one, $words), $found->causes),
+            array_map($words->say(...), $found->ruledOut), round($found->none, 3),
+        ));
+    }
+}

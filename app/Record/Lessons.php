@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Kitchen\Kitchen;
+use App\Oven\KitchenOven;
+use App\Prep\KitchenYield;
+use App\Wording\Words;
+use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Measure\Figures;
+use Hojaldre\Core\Oven\ColourWish;
+use Hojaldre\Core\Record\ColourWord;
+use Hojaldre\Core\Record\OvenEvidence;
+use Hojaldre\Core\Record\OvenLearned;
+use Hojaldre\Core\Record\SaltWord;
+use Hojaldre\Core\Record\WishLearned;
+use Hojaldre\Core\Record\YieldLearned;
+use Hojaldre\Core\Seasoning\Salt;
+use Hojaldre\Core\Statement\Statement;
+
+/** What a kitchen has learned: each thing with what its bakes say, what is in use, and what was decided. */
+final readonly class Lessons
+{
+    /** Of an example that says what a yield changes, g (definition). */
+    private const EXAMPLE_GRAMS = 450.0;
+
+    /** So far from the dial it is told as cold or hot, K (definition). */
+    private const SAME_KELVINS = 1.0;
+
+    /** @param  array<string, KitchenLesson>  $decided */
+    private function __construct(private Kitchen $kitchen, private Words $words, private array $decided)
+    {
+    }
+
+    /** @param  bool  $worksOut  a few of the bakes that are new are worked out and kept */
+    public static function of(Kitchen $kitchen, Words $words, bool $worksOut = false): LessonList
+    {
+        $self = new self($kitchen, $words, KitchenLesson::of($kitchen));
+        [$evidence, $left] = BakeEvidence::byOven($kitchen, $worksOut);
+
+        return new LessonList([...$self->ovens($evidence), ...$self->yields(), ...$self->wishes()], $left);
+    }
+
+    /**
+     * @param  array<string, list<array{OvenEvidence, float}>>  $evidence
+     * @return list<LessonAnswer>
+     */
+    private function ovens(array $evidence): array
+    {
+        $lessons = [];
+        foreach (KitchenOven::query()->where('kitchen_id', $this->kitchen->id)->orderBy('name')->get() as $oven) {
+            $own = $evidence[$oven->id] ?? [];
+            if ($own === []) {
+                continue;
+            }
+            // each bake was done with the dial as it was known then
+            $learned = OvenLearned::from(array_map(static fn (array $one): OvenEvidence => $one[0]->shifted($oven->runs_by_kelvins - $one[1]), $own), ($this->was("oven:$oven->id") ?? $oven->runs_by_kelvins) - $oven->runs_by_kelvins);
+            $off = $oven->runs_by_kelvins + $learned->ovenKelvins;
+            $bakes = count($own) === 1 ? '1 bake' : count($own).' bakes';
+            $lessons[] = $this->lesson(
+                "oven:$oven->id", ['name' => new Statement('lesson.oven', ['oven' => $oven->name]), 'value' => new Statement('lesson-value.oven', ['way' => self::way($off), 'offKelvins' => abs($off)]), 'effect' => new Statement('lesson-effect.oven', ['offKelvins' => abs($learned->ovenKelvins), 'way' => self::way($learned->ovenKelvins)])],
+                [$off, $oven->runs_by_kelvins + $learned->lowKelvins, $oven->runs_by_kelvins + $learned->highKelvins], $oven->runs_by_kelvins, [-30.0, 30.0], [], 'heat', $bakes, ' °C',
+            );
+            $lessons[] = $this->lesson(
+                "below:$oven->id", ['name' => new Statement('lesson.below', ['oven' => $oven->name]), 'value' => new Statement('lesson-value.below', ['belowPercent' => 100 * $learned->fromBelowFactor]), 'effect' => new Statement('lesson-effect.below')],
+                [100 * $learned->fromBelowFactor, 100 * $learned->lowBelow, 100 * $learned->highBelow], 100 * $oven->below_factor, [50.0, 190.0], [], 'heat', $bakes, ' %',
+            );
+        }
+
+        return $lessons;
+    }
+
+    private static function way(float $kelvins): string
+    {
+        return abs($kelvins) < self::SAME_KELVINS ? 'same' : ($kelvins < 0 ? 'cold' : 'hot');
+    }
+
+    /** @return list<LessonAnswer> */
+    private function yields(): array
+    {
+        $by = [];
+        foreach (KitchenYield::query()->where('kitchen_id', $this->kitchen->id)->orderBy('weighed_at')->get() as $one) {
+            $by["$one->food_id|$one->preparation"][] = $one->after_grams / $one->before_grams;
+        }
+        $lessons = [];
+        foreach ($by as $key => $shares) {
+            [$food, $preparation] = explode('|', $key, 2);
+            $house = Pantry::family($food) === null ? null : Pantry::preparation($food, $preparation);
+            if ($house === null) {
+                continue;
+            }
+            $usual = ($house->yieldLow + $house->yieldHigh) / 2;
+            $learned = YieldLearned::from($shares, $usual);
+            $inUse = ($this->decided["yield:$key"]->state ?? '') === 'accepted' ? $this->decided["yield:$key"]->value : 100 * $usual;
+            $lessons[] = $this->lesson(
+                "yield:$key", [
+                    'name' => new Statement('lesson.yield', ['food' => Pantry::food($food)->name, 'preparation' => $preparation]), 'value' => new Statement('lesson-value.yield', ['sharePercent' => 100 * $learned->share]),
+                    'effect' => new Statement('lesson-effect.yield', ['beforeGrams' => self::EXAMPLE_GRAMS, 'afterGrams' => self::EXAMPLE_GRAMS * $learned->share, 'houseGrams' => self::EXAMPLE_GRAMS * $usual]),
+                ],
+                [100 * $learned->share, 100 * $learned->low, 100 * $learned->high], $inUse, [max(0.0, 100 * $usual - 35), min(100.0, 100 * $usual + 35)], array_map(static fn (float $share): float => round(100 * $share, 1), $shares), 'water',
+                count($shares) === 1 ? '1 weighing' : count($shares).' weighings', ' %',
+            );
+        }
+
+        return $lessons;
+    }
+
+    /** @return list<LessonAnswer> */
+    private function wishes(): array
+    {
+        $salt = $colour = [];
+        foreach (Book::all($this->kitchen)->whereNotNull('judged_at')->orderByDesc('out_at')->limit(60)->get(['foretold', 'salt', 'colour']) as $bake) {
+            $foretold = $bake->foretold();
+            $salt = $bake->salt === null ? $salt : [...$salt, [$foretold->saltPercent, SaltWord::from($bake->salt)]];
+            $colour = $bake->colour === null ? $colour : [...$colour, [$foretold->topIndex, ColourWord::from($bake->colour)]];
+        }
+        $lessons = [];
+        if ($salt !== []) {
+            $learned = WishLearned::salt($salt);
+            $lessons[] = $this->lesson(
+                'salt', ['name' => new Statement('lesson.salt'), 'value' => null, 'effect' => new Statement('lesson-effect.salt')], [$learned->value, $learned->low, $learned->high], $this->accepted('salt') ?? Salt::AIM_PERCENT, [0.3, 2.2],
+                array_map(static fn (array $one): float => round($one[0], 2), array_values(array_filter($salt, static fn (array $one): bool => $one[1] === SaltWord::Enough))), 'plain', count($salt).' judged', ' %', 1,
+            );
+        }
+        if ($colour !== []) {
+            $learned = WishLearned::colour($colour);
+            [$from, $to] = ColourWish::Gold->band();
+            $lessons[] = $this->lesson(
+                'colour', ['name' => new Statement('lesson.colour'), 'value' => null, 'effect' => new Statement('lesson-effect.colour')], [$learned->value, $learned->low, $learned->high], $this->accepted('colour') ?? ($from + $to) / 2, [0.0, 2.6],
+                array_map(static fn (array $one): float => round($one[0], 2), array_values(array_filter($colour, static fn (array $one): bool => $one[1] === ColourWord::Golden))), 'plain', count($colour).' judged', ', 1 is golden', 1,
+            );
+        }
+
+        return $lessons;
+    }
+
+    /** What was in use before it was taken; null where it was not. */
+    private function was(string $thing): ?float
+    {
+        $one = $this->decided[$thing] ?? null;
+
+        return $one?->state === 'accepted' ? $one->was : null;
+    }
+
+    private function accepted(string $thing): ?float
+    {
+        $one = $this->decided[$thing] ?? null;
+
+        return $one?->state === 'accepted' ? $one->value : null;
+    }
+
+    /**
+     * @param  array{name: Statement, value: Statement|null, effect: Statement}  $said  its value in words; null for the figure
+     * @param  array{float, float, float}  $says  and between what 8 in 10 lie
+     * @param  array{float, float}  $scale
+     * @param  list<float>  $ticks
+     */
+    private function lesson(string $thing, array $said, array $says, float $inUse, array $scale, array $ticks, string $substance, string $evidence, string $unit, int $digits = 0): LessonAnswer
+    {
+        [$mean, $low, $high] = $says;
+        $decided = $this->decided[$thing] ?? null;
+        $figure = static fn (float $number): string => str_replace('-', '−', Figures::number($number, $digits));
+
+        return new LessonAnswer(
+            $thing, $this->words->say($said['name']), $said['value'] === null ? $figure($mean).$unit : $this->words->say($said['value']), $figure($low).' to '.$figure($high).$unit, round($mean, 3), round($low, 3), round($high, 3), round($inUse, 3),
+            min($scale[0], $low, $inUse), max($scale[1], $high, $inUse), $ticks, $substance, $evidence, $this->words->say($said['effect']), LessonState::from($decided->state ?? 'offered'), $decided?->decided_by, $decided?->decided_at->toIso8601String(),
+        );
+    }
+}

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Record;
+
+use App\AtOven\StoredBake;
+use App\Kitchen\Kitchen;
+use App\Oven\KitchenOven;
+use App\Pie\StoredPie;
+use Illuminate\Support\Str;
+use Tests\TestCase;
+
+final class BookTest extends TestCase
+{
+    private Kitchen $kitchen;
+
+    private string $pie;
+
+    private string $oven;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->kitchen = $this->kitchen();
+        $this->actingAs($this->member($this->kitchen));
+        $this->pie = $this->stored($this->kitchen)->id;
+        $this->oven = Str::uuid()->toString();
+        KitchenOven::put($this->kitchen, $this->oven, ['name' => 'Galley', 'mode' => 'static', 'runs_by_kelvins' => 0, 'notes' => '']);
+    }
+
+    private function at(string $path): string
+    {
+        return "/api/kitchens/{$this->kitchen->id}$path";
+    }
+
+    /** @param  list<array{string, string, float, float|null}>  $events  kind, what, minute, value */
+    private function baked(float $minutes = 46.0, array $events = []): string
+    {
+        $ids = $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => $this->oven, 'isFrozen' => false, 'plannedAt' => null]]])->assertCreated()->json('ids');
+        $id = is_array($ids) && is_string($ids[0]) ? $ids[0] : self::fail('no id');
+        $in = (int) now()->getTimestampMs() - 7_200_000;
+        $all = [['in', '', 0.0, null], ...$events, ['done', 'out', $minutes, null], ['done', 'rested', $minutes + 12, null]];
+        $this->postJson($this->at("/bakes/$id/events"), ['events' => array_map(static fn (array $one): array => ['id' => Str::uuid()->toString(), 'kind' => $one[0], 'leg' => 'bake', 'what' => $one[1], 'answer' => '', 'value' => $one[3], 'at' => $in + (int) (60_000 * $one[2])], $all)])->assertOk();
+
+        return $id;
+    }
+
+    /** @return array<string, mixed> */
+    private static function judged(?string $underside, string $slice = 'holds', string $colour = 'golden', string $salt = 'enough'): array
+    {
+        return ['underside' => $underside, 'slice' => $slice, 'colour' => $colour, 'salt' => $salt, 'faults' => [], 'words' => '', 'nextTime' => ''];
+    }
+
+    public function test_a_bake_that_is_out_stands_in_the_book_and_is_judged_in_four_words(): void
+    {
+        $id = $this->baked(48.0);
+        $this->getJson($this->at('/bakes'))->assertOk()->assertJsonPath('found', 1)->assertJsonPath('bakes.0.doneMinutes', 48)->assertJsonPath('bakes.0.underside', null)->assertJsonPath('filters.1.count', 1);
+        $wish = [...self::judged('soggy'), 'faults' => ['stuck'], 'words' => 'Wet in the middle', 'nextTime' => 'Press the leeks to 300 g.'];
+        $this->putJson($this->at("/bakes/$id/judgement"), $wish)->assertOk()->assertJsonPath('bake.wrong', ['underside'])->assertJsonPath('faults', ['stuck'])->assertJsonPath('bake.faults', ['stuck in the tin'])->assertJsonPath('restMinutes', 12);
+        $this->getJson($this->at('/bakes?find=soggy'))->assertJsonPath('found', 1);
+        $this->getJson($this->at('/bakes?find=leek galley soggy'))->assertJsonPath('found', 1);
+        $this->getJson($this->at('/bakes?find=pumpkin'))->assertJsonPath('found', 0);
+        $this->getJson($this->at('/bakes?which=wrong'))->assertJsonPath('found', 1);
+        $this->getJson($this->at('/bakes?which=to-judge'))->assertJsonPath('found', 0);
+        $this->getJson($this->at('/bakes?which=oven:Galley'))->assertJsonPath('found', 1);
+        // judged otherwise it is found otherwise
+        $this->putJson($this->at("/bakes/$id/judgement"), self::judged('dry'))->assertOk()->assertJsonPath('bake.wrong', []);
+        $this->getJson($this->at('/bakes?find=soggy'))->assertJsonPath('found', 0);
+    }
+
+    public function test_the_line_for_next_time_stands_on_the_next_gate_of_the_same_pie(): void
+    {
+        $id = $this->baked();
+        $this->putJson($this->at("/bakes/$id/judgement"), [...self::judged('dry'), 'nextTime' => 'Turn at 18.'])->assertOk();
+        $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null]]])->assertCreated();
+        $next = array_column((array) $this->getJson($this->at('/at-oven'))->json('bakes'), 'nextTime', 'id');
+        self::assertContains('Turn at 18.', $next);
+    }
+
+    public function test_what_is_not_out_is_not_judged_and_a_wrong_word_names_its_field(): void
+    {
+        $ids = $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null]]])->json('ids');
+        $this->putJson($this->at("/bakes/{$ids[0]}/judgement"), self::judged('dry'))->assertStatus(422)->assertJsonPath('code', 'not-out-yet');
+        $id = $this->baked();
+        $this->putJson($this->at("/bakes/$id/judgement"), [...self::judged('dry'), 'slice' => 'wobbly'])->assertStatus(422)->assertJsonPath('at', '/slice');
+        $this->putJson($this->at("/bakes/$id/weighed"), ['layers' => [['layer' => 'nothing', 'grams' => 5]]])->assertStatus(422)->assertJsonPath('at', '/layers/0/layer');
+    }
+
+    public function test_weights_as_they_were_lead_to_the_cause(): void
+    {
+        $id = $this->baked();
+        $this->putJson($this->at("/bakes/$id/weighed"), ['layers' => [['layer' => 'leeks', 'grams' => 375]]])->assertOk()->assertJsonPath('weights.0.doneGrams', 375)->assertJsonPath('weights.0.designedGrams', 315);
+        $this->putJson($this->at("/bakes/$id/judgement"), self::judged('soggy'))->assertOk();
+        $found = $this->getJson($this->at("/bakes/$id/causes"))->assertOk()->assertJsonPath('causes.0.cause', 'wet-filling')->assertJsonPath('troubles', ['soggy base']);
+        self::assertSame('60 g over the target weight of leeks.', $found->json('causes.0.for.0'));
+        self::assertNotSame('', $found->json('causes.0.nextTime'));
+    }
+
+    public function test_an_oven_that_bakes_pale_is_learned_to_run_cold_and_its_dial_and_pies_change_only_when_a_cook_takes_it(): void
+    {
+        foreach ([1, 2, 3] as $ignored) {
+            $id = $this->baked(50.0);
+            $this->putJson($this->at("/bakes/$id/judgement"), self::judged('soft', 'loose', 'pale'))->assertOk();
+        }
+        $this->getJson($this->at('/lessons'))->assertOk()->assertJsonPath('left', 3);
+        $left = 3;
+        while ($left > 0) {
+            $left = $this->postJson($this->at('/lessons'))->assertOk()->json('left');
+        }
+        $lesson = $this->lesson("oven:$this->oven");
+        self::assertLessThan(-3.0, $lesson['says']);
+        self::assertSame('offered', $lesson['state']);
+        self::assertEquals(0.0, $lesson['inUse']);
+        $this->putJson($this->at('/lessons'), ['thing' => "oven:$this->oven", 'state' => 'accepted'])->assertOk();
+        $oven = KitchenOven::query()->where('kitchen_id', $this->kitchen->id)->where('id', $this->oven)->firstOrFail();
+        self::assertEqualsWithDelta($lesson['says'], $oven->runs_by_kelvins, 0.51);
+        self::assertSame('accepted', $this->lesson("oven:$this->oven")['state']);
+        // the bakes say nothing more than what is in use now
+        self::assertEqualsWithDelta($oven->runs_by_kelvins, $this->lesson("oven:$this->oven")['says'], 2.5);
+        $this->putJson($this->at('/lessons'), ['thing' => "oven:$this->oven", 'state' => 'offered'])->assertOk();
+        self::assertEquals(0.0, KitchenOven::query()->where('kitchen_id', $this->kitchen->id)->where('id', $this->oven)->firstOrFail()->runs_by_kelvins);
+        $this->putJson($this->at('/lessons'), ['thing' => "oven:$this->oven", 'state' => 'refused'])->assertOk();
+        self::assertSame('refused', $this->lesson("oven:$this->oven")['state']);
+        $this->putJson($this->at('/lessons'), ['thing' => 'oven:nobody', 'state' => 'accepted'])->assertStatus(422)->assertJsonPath('at', '/thing');
+    }
+
+    public function test_salt_and_colour_are_offered_once_something_was_judged(): void
+    {
+        $id = $this->baked();
+        $this->getJson($this->at('/lessons'))->assertJsonPath('lessons', []);
+        $this->putJson($this->at("/bakes/$id/judgement"), self::judged('dry'))->assertOk();
+        self::assertSame('1 judged', $this->lesson('salt')['evidence']);
+        $this->putJson($this->at('/lessons'), ['thing' => 'salt', 'state' => 'accepted'])->assertOk();
+        self::assertEquals($this->lesson('salt')['says'], $this->lesson('salt')['inUse']);
+    }
+
+    public function test_what_was_accepted_of_an_oven_goes_into_the_pies_that_name_it(): void
+    {
+        $stored = StoredPie::inKitchen($this->kitchen, $this->pie);
+        $design = [...$this->design()];
+        $design['bake']['oven'] = ['name' => 'Galley', 'runsByKelvins' => 0];
+        $this->postJson($this->at("/pies/$this->pie/revisions"), ['basedOn' => $stored->revision, 'design' => $design])->assertSuccessful();
+        $id = $this->baked(50.0);
+        $this->putJson($this->at("/bakes/$id/judgement"), self::judged('soft', 'loose', 'pale'))->assertOk();
+        $this->postJson($this->at('/lessons'))->assertOk();
+        $this->putJson($this->at('/lessons'), ['thing' => "oven:$this->oven", 'state' => 'accepted'])->assertOk();
+        self::assertLessThan(0, StoredPie::inKitchen($this->kitchen, $this->pie)->newest()->pie()->bake->oven?->runsByKelvins);
+        self::assertSame(1, StoredBake::of($this->kitchen)->count());
+    }
+
+    /** @return array<string, mixed> */
+    private function lesson(string $thing): array
+    {
+        $all = array_column((array) $this->getJson($this->at('/lessons'))->assertOk()->json('lessons'), null, 'thing');
+
+        return is_array($all[$thing] ?? null) ? $all[$thing] : self::fail("nothing learned of $thing");
+    }
+}
