@@ -44,7 +44,7 @@ test("a whole bake at sixty times the speed: gate, probe, rubbish, reload, witho
   page,
   context,
 }) => {
-  test.setTimeout(150_000);
+  test.setTimeout(300_000);
   const oven = await standIn("oven", OVEN, "--runs-by", "0", "--dial", "145");
   const probe = await standIn("probe", PROBE, "--oven", "-6", "--off", "0.5");
   try {
@@ -111,9 +111,9 @@ test("a whole bake at sixty times the speed: gate, probe, rubbish, reload, witho
     // the look, then out
     const answers = page.getByRole("button", { name: /Like this/ });
     await expect(answers).toBeVisible({ timeout: 120_000 });
-    await expectAccessible(page);
     await answers.click();
-    await expect(page.getByText(/Next: out, onto the rack/)).toBeVisible();
+    // on a slow machine its minutes may be over by then
+    await expect(page.getByText(/out, onto the rack/i)).toBeVisible();
     await expect(answers).toBeVisible({ timeout: 120_000 });
     await tell(PROBE, "out");
     await answers.click();
@@ -169,6 +169,8 @@ test("an empty shell is asked by what is seen, and goes back for five", async ({
   await page.getByRole("button", { name: "Already weights out" }).click();
   await expect(page.getByText("Next: look at the shell, minute 21")).toBeVisible();
   await page.getByRole("button", { name: "Look now" }).click();
+  await expect(page.getByRole("button", { name: /Edge brown, base still wet/ })).toBeVisible();
+  await expectAccessible(page);
   await page.getByRole("button", { name: /Edge brown, base still wet/ }).click();
   await expect(page.getByText("Next: look at the shell, minute 26")).toBeVisible();
   await page.getByRole("button", { name: "Look now" }).click();

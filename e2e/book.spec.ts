@@ -31,6 +31,11 @@ test("the bake book finds, filters, and tells what went wrong with its price", a
   await page.getByLabel("Custard, weighed").press("Enter");
   await page.reload();
   await expect(page.getByLabel("Custard, weighed")).toHaveValue("671 g");
+  const csv = (text: string) => ({ name: "trace.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
+  await page.getByLabel("Bring a trace from a file").setInputFiles(csv("weight\n5\n"));
+  await expect(page.getByText(/No column of time was found/)).toBeVisible();
+  await page.getByLabel("Bring a trace from a file").setInputFiles(csv("minute,celsius\n0.25,11\n0.75,12\n"));
+  await expect(page.getByText("2 readings taken.")).toBeVisible();
 });
 
 test("two bakes stand side by side with what differs", async ({ page }) => {

@@ -5,7 +5,7 @@ source "$ROOT/ops/lib/instance.sh"
 
 # as php-fpm is shipped: ops/php
 JIT=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
-BENCHES=(core bake practice ranges pies fuzz batch day cli api edit script)
+BENCHES=(core bake practice ranges pies fuzz batch day book cli api edit script)
 
 run_bench() {
     local wanted=("${BENCHES[@]}") name
@@ -51,6 +51,16 @@ bench_cli() { php tools/bench/cli.php; }
 bench_script() { node tools/bench/script.mjs; }
 
 bench_api() { with_app node tools/bench/api.mjs; }
+
+# A kitchen with 5,000 bakes; the first time it is written, which takes a few minutes.
+bench_book() {
+    only_one_at_a_time
+    start_database
+    have_database hojaldre_book
+    write_settings book hojaldre_book
+    prepare_instance book
+    (cd "$CODE" && HOJALDRE_INSTANCE="$INSTANCES/book" as_app php "${JIT[@]}" tools/bench/book.php)
+}
 
 bench_edit() {
     install_packages "${TEST_PACKAGES[@]}" >&2

@@ -54,5 +54,30 @@ run_browser_tests() {
     start_instance e2e "$port"
     bash tools/check/workers.sh "$INSTANCES/e2e"
     HOJALDRE_URL="http://127.0.0.1:$port" npx playwright test
+    printf '\nKilled in mid-bake\n'
+    kill_in_mid_bake "$port"
     stop_instance e2e
+}
+
+# Database and PHP are killed while somebody presses at the oven: nothing that was acknowledged may be lost.
+kill_in_mid_bake() {
+    local file="$INSTANCES/e2e/pressed.txt" pressing php
+    rm -f "$file"
+    node tools/check/press.mjs "http://127.0.0.1:$1" press "$file" &
+    pressing=$!
+    until [ -f "$file" ] && [ "$(wc -l <"$file")" -gt 15 ]; do
+        kill -0 "$pressing" 2>/dev/null || fail 'Nobody pressed anything.' 'Read what tools/check/press.mjs said.'
+        sleep 0.1
+    done
+    kill -9 "$(head -n1 "$PG_DATA/postmaster.pid")"
+    php=$(cat "$INSTANCES/e2e/run/php-fpm.pid")
+    # shellcheck disable=SC2046
+    kill -9 "$php" $(pgrep -P "$php")
+    wait "$pressing" || true
+    rm -f "$INSTANCES/e2e/run/php-fpm.pid"
+    # the database lets go of its memory when its children have ended
+    sleep 3
+    start_database
+    start_instance e2e "$1"
+    node tools/check/press.mjs "http://127.0.0.1:$1" compare "$file"
 }

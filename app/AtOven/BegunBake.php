@@ -8,6 +8,7 @@ use App\Kitchen\Kitchen;
 use App\Kitchen\User;
 use App\Oven\KitchenOven;
 use Hojaldre\Core\AtOven\Legs;
+use Hojaldre\Core\AtOven\OutAt;
 use Hojaldre\Core\AtOven\PossibleBakes;
 use Hojaldre\Core\Day\Task\FrozenBake;
 use Hojaldre\Core\Document\DocumentWriter;
@@ -35,11 +36,13 @@ final readonly class BegunBake
         $foretold = Foretold::of($forecast) ?? throw Refused::because('nothing-to-bake', "$at/pie");
         $input = $forecast->bake->input ?? throw Refused::because('nothing-to-bake', "$at/pie");
         $possible = PossibleBakes::of($input);
+        $out = OutAt::of($pie, $possible->before());
 
         return StoredBake::query()->create([
             'id' => $wish->id ?? Str::uuid()->toString(), 'kitchen_id' => $kitchen->id, 'pie_id' => $stored?->id, 'name' => $pie->name, 'count' => $wish->count, 'design' => PieFile::write($pie),
             'foretold' => json_encode(DocumentWriter::write($foretold), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), 'legs' => json_encode(KeptLegs::write(Legs::of($pie, $possible)), JSON_THROW_ON_ERROR),
             'possible' => json_encode(KeptPossible::write($possible), JSON_THROW_ON_ERROR), 'oven_id' => $oven?->id, 'oven' => $oven->name ?? $pie->bake->oven->name ?? '',
+            'designed_minutes' => round($out->minute), 'low_minutes' => round($out->lowMinute, 1), 'high_minutes' => round($out->highMinute, 1),
             'planned_at' => $wish->plannedAt === null ? null : date('Y-m-d\TH:i:sP', intdiv($wish->plannedAt, 1000)), 'state' => 'waiting', 'faults' => [], 'words' => '', 'next_time' => '',
             'looked_for' => self::lookedFor($pie, $oven->name ?? ''), 'begun_by' => $by->name,
         ]);

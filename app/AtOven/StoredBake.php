@@ -35,6 +35,9 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $planned_at
  * @property Carbon|null $in_at
  * @property Carbon|null $out_at
+ * @property float $designed_minutes
+ * @property float $low_minutes
+ * @property float $high_minutes
  * @property bool|null $in_range
  * @property string $state
  * @property string|null $underside
@@ -61,12 +64,12 @@ final class StoredBake extends Model
     protected $table = 'bakes';
 
     protected $fillable = [
-        'id', 'kitchen_id', 'pie_id', 'name', 'count', 'design', 'foretold', 'legs', 'possible', 'oven_id', 'oven', 'planned_at', 'in_at', 'out_at', 'in_range', 'state', 'underside', 'slice', 'colour', 'salt', 'faults', 'weighed',
+        'id', 'kitchen_id', 'pie_id', 'name', 'count', 'design', 'foretold', 'legs', 'possible', 'oven_id', 'oven', 'planned_at', 'in_at', 'out_at', 'designed_minutes', 'low_minutes', 'high_minutes', 'in_range', 'state', 'underside', 'slice', 'colour', 'salt', 'faults', 'weighed',
         'words', 'next_time', 'judged_by', 'judged_at', 'evidence', 'evidence_of', 'looked_for', 'begun_by', 'created_at',
     ];
 
     protected $casts = [
-        'count' => 'integer', 'in_range' => 'boolean', 'planned_at' => 'immutable_datetime', 'in_at' => 'immutable_datetime', 'out_at' => 'immutable_datetime', 'judged_at' => 'immutable_datetime', 'faults' => 'array', 'weighed' => 'array',
+        'count' => 'integer', 'in_range' => 'boolean', 'designed_minutes' => 'float', 'low_minutes' => 'float', 'high_minutes' => 'float', 'planned_at' => 'immutable_datetime', 'in_at' => 'immutable_datetime', 'out_at' => 'immutable_datetime', 'judged_at' => 'immutable_datetime', 'faults' => 'array', 'weighed' => 'array',
     ];
 
     /** So that times of the clock keep their thousandths. */

@@ -6,7 +6,6 @@ namespace App\AtOven;
 
 use Hojaldre\Core\AtOven\Leg;
 use Hojaldre\Core\AtOven\LegName;
-use Hojaldre\Core\AtOven\OutAt;
 use Hojaldre\Core\AtOven\OvenLog;
 use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Support\Facades\DB;
@@ -75,9 +74,7 @@ final readonly class TakenEvents
     /** Within what was foretold, to the minute. */
     private static function inRange(StoredBake $bake, ?float $minutes): ?bool
     {
-        $out = OutAt::of($bake->pie(), $bake->possibleBakes()->before());
-
-        return $minutes === null ? null : $minutes >= $out->lowMinute - 0.5 && $minutes <= $out->highMinute + 0.5;
+        return $minutes === null ? null : $minutes >= $bake->low_minutes - 0.5 && $minutes <= $bake->high_minutes + 0.5;
     }
 
     private static function time(float $seconds): string

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\AtOven\BeginBakes;
+use App\AtOven\BringTrace;
 use App\AtOven\PutEvents;
 use App\AtOven\PutReadings;
 use App\AtOven\ReadThermometers;
@@ -17,5 +18,6 @@ Route::get('thermometers', ReadThermometers::class);
 Route::middleware('write')->group(static function (): void {
     Route::post('bakes', BeginBakes::class);
     Route::post('bakes/{bake}/events', PutEvents::class)->whereUuid('bake');
+    Route::post('bakes/{bake}/trace', BringTrace::class)->whereUuid('bake');
     Route::post('bakes/{bake}/readings', PutReadings::class)->whereUuid('bake');
 });

@@ -8,7 +8,6 @@ use App\AtOven\StoredBake;
 use App\Contract\Schema;
 use App\Forecast\SectionAnswer;
 use App\Wording\Words;
-use Hojaldre\Core\AtOven\OutAt;
 use Hojaldre\Core\Forecast\Section;
 use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pastry\BaseVerdict;
@@ -61,11 +60,10 @@ final readonly class BakeRow
     {
         $pie = $bake->pie();
         $foretold = $bake->foretold();
-        $out = OutAt::of($pie, $bake->possibleBakes()->before());
 
         return new self(
             $bake->id, $bake->pie_id, $bake->name, $bake->oven, $bake->count, $bake->out_at === null ? null : (int) $bake->out_at->getTimestampMs(), SectionAnswer::of(Section::of(Weights::of($pie)), $words),
-            $foretold->topIndex, round($out->minute), round($out->lowMinute, 1), round($out->highMinute, 1),
+            $foretold->topIndex, $bake->designed_minutes, $bake->low_minutes, $bake->high_minutes,
             $bake->out_at === null || $bake->in_at === null ? null : round($bake->in_at->diffInSeconds($bake->out_at, true) / 60, 1),
             $bake->underside === null ? null : BaseVerdict::from($bake->underside), $bake->slice === null ? null : SliceWord::from($bake->slice), $bake->colour === null ? null : ColourWord::from($bake->colour), $bake->salt === null ? null : SaltWord::from($bake->salt),
             self::wrong($bake), array_map(static fn (string $fault): string => $words->word('fault', $fault), $bake->faults), $bake->next_time, $foretold,

@@ -8,7 +8,6 @@ use App\AtOven\StoredBake;
 use App\Kitchen\Kitchen;
 use App\Wording\Words;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** The bakes of a kitchen: a page of them, found by words and by a part of the book. */
 final readonly class Book
@@ -24,14 +23,32 @@ final readonly class Book
     {
         $query = self::found(self::part(self::all($kitchen), $which), $find);
         $found = (clone $query)->count();
-        $rows = $query->orderByDesc('out_at')->orderBy('id')->offset(self::PAGE * $page)->limit(self::PAGE)->get();
-        $span = DB::selectOne('select extract(epoch from min(out_at)) * 1000 as first, extract(epoch from max(out_at)) * 1000 as last from bakes where kitchen_id = ? and out_at is not null', [$kitchen->id]);
-        /** @var object{first: string|null, last: string|null} $span */
+        $rows = $query->orderByDesc('out_at')->orderBy('id')->offset(self::PAGE * $page)->limit(self::PAGE)->get(self::LISTED);
+        $sums = self::sums($kitchen);
 
         return new BookAnswer(
-            array_values($rows->map(static fn (StoredBake $bake): BakeRow => BakeRow::of($bake, $words))->all()), $found, self::filters($kitchen),
-            $span->first === null ? null : (int) $span->first, $span->last === null ? null : (int) $span->last, self::all($kitchen)->where('in_range', true)->count(), self::all($kitchen)->count(),
+            array_values($rows->map(static fn (StoredBake $bake): BakeRow => BakeRow::of($bake, $words))->all()), $found, self::filters($kitchen, $sums), $sums['first'] ?? null, $sums['last'] ?? null, $sums['in_range'] ?? 0, $sums['bakes'] ?? 0,
         );
+    }
+
+    /** The forecast of a bake is large, and no row of a list wants it. */
+    private const LISTED = [
+        'kitchen_id', 'id', 'pie_id', 'name', 'count', 'design', 'foretold', 'oven', 'in_at', 'out_at', 'designed_minutes', 'low_minutes', 'high_minutes', 'underside', 'slice', 'colour', 'salt', 'faults', 'next_time', 'judged_at',
+    ];
+
+    /** @return array<string, int|null> of all bakes, asked once */
+    private static function sums(Kitchen $kitchen): array
+    {
+        $row = self::all($kitchen)->toBase()->selectRaw(
+            'count(*) as bakes, count(*) filter (where in_range) as in_range, count(*) filter (where judged_at is null) as to_judge, count(*) filter (where '.self::WRONG.') as wrong, extract(epoch from min(out_at)) * 1000 as first, extract(epoch from max(out_at)) * 1000 as last',
+        )->first();
+
+        $sums = [];
+        foreach ($row === null ? [] : get_object_vars($row) as $name => $one) {
+            $sums[(string) $name] = is_numeric($one) ? (int) $one : null;
+        }
+
+        return $sums;
     }
 
     /** @return Builder<StoredBake> those that came out */
@@ -72,14 +89,17 @@ final readonly class Book
         return $query;
     }
 
-    /** @return list<BakeFilter> */
-    private static function filters(Kitchen $kitchen): array
+    /**
+     * @param  array<string, int|null>  $sums
+     * @return list<BakeFilter>
+     */
+    private static function filters(Kitchen $kitchen, array $sums): array
     {
         $of = static fn (string $column): array => self::all($kitchen)->where($column, '!=', '')->selectRaw("$column as part, count(*) as bakes")->groupBy($column)->orderByDesc('bakes')->orderBy($column)->limit(self::MOST)->toBase()->get()->all();
         $rows = static fn (string $kind, array $found): array => array_map(static fn (object $row): BakeFilter => new BakeFilter("$kind:".self::text($row, 'part'), self::text($row, 'part'), (int) self::text($row, 'bakes')), array_values(array_filter($found, is_object(...))));
 
         return [
-            new BakeFilter('all', '', self::all($kitchen)->count()), new BakeFilter('to-judge', '', self::part(self::all($kitchen), 'to-judge')->count()), new BakeFilter('wrong', '', self::part(self::all($kitchen), 'wrong')->count()),
+            new BakeFilter('all', '', $sums['bakes'] ?? 0), new BakeFilter('to-judge', '', $sums['to_judge'] ?? 0), new BakeFilter('wrong', '', $sums['wrong'] ?? 0),
             ...$rows('pie', $of('name')), ...$rows('oven', $of('oven')),
         ];
     }

@@ -29,6 +29,10 @@ return new class extends Migration
             $table->timestampTz('planned_at')->nullable();
             $table->timestampTz('in_at', 3)->nullable();
             $table->timestampTz('out_at', 3)->nullable();
+            // when it was to come out, and between what 8 in 10 would
+            $table->decimal('designed_minutes', 6, 2);
+            $table->decimal('low_minutes', 6, 2);
+            $table->decimal('high_minutes', 6, 2);
             // it came out within the range that was foretold
             $table->boolean('in_range')->nullable();
             // waiting, in, resting, ended, away

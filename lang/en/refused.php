@@ -166,5 +166,9 @@ return [
     'refused.not-out-yet' => 'It is not out of the oven yet. Press “out” at the oven first.',
     'refused.no-such-layer' => 'This layer is not in the design that was baked.',
     'refused.no-such-lesson' => 'The kitchen has not learned this, or not any more. Look at the list again.',
+    'refused.not-in-yet' => 'It was not in the oven yet: a trace counts from when it went in.',
+    'refused.trace-no-time' => 'No column of time was found. Name one "minute" or "time" in the first line.',
+    'refused.trace-no-celsius' => 'No column of temperature was found. Name one "celsius" or "fahrenheit" in the first line.',
+    'refused.trace-no-rows' => 'No row has a time and a temperature that can be read.',
     'refused.clock-is-off' => 'The clock of this device is more than {hours} h off. Set its date and time.',
 ];

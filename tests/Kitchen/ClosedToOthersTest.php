@@ -78,7 +78,7 @@ final class ClosedToOthersTest extends TestCase
                 }
             }
         }
-        self::assertSame(43, $stopped);
+        self::assertSame(44, $stopped);
     }
 
     public function test_every_route_that_is_not_a_question_is_closed_to_guests(): void

@@ -78,6 +78,16 @@ final class BookTest extends TestCase
         self::assertContains('Turn at 18.', $next);
     }
 
+    public function test_a_trace_of_any_thermometer_is_read_into_a_bake_once(): void
+    {
+        $id = $this->baked();
+        $csv = "minute;celsius\n".implode("\n", array_map(static fn (int $minute): string => "$minute;".(10 + 1.4 * $minute), range(0, 46)))."\nsoon;70\n";
+        $this->postJson($this->at("/bakes/$id/trace"), ['csv' => $csv, 'zoneMinutes' => 0])->assertOk()->assertExactJson(['new' => 47, 'leftOut' => 1]);
+        $this->postJson($this->at("/bakes/$id/trace"), ['csv' => $csv, 'zoneMinutes' => 0])->assertOk()->assertJsonPath('new', 0);
+        self::assertCount(47, (array) $this->getJson($this->at("/bakes/$id"))->json('trace'));
+        $this->postJson($this->at("/bakes/$id/trace"), ['csv' => "weight\n5\n", 'zoneMinutes' => 0])->assertStatus(422)->assertJsonPath('at', '/csv')->assertJsonPath('code', 'trace-no-time');
+    }
+
     public function test_what_is_not_out_is_not_judged_and_a_wrong_word_names_its_field(): void
     {
         $ids = $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null]]])->json('ids');

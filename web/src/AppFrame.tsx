@@ -66,9 +66,9 @@ export function AppFrame() {
     <Box paddingInline={{ base: "16px", sm: "24px" }} maxWidth="1600px" marginInline="auto">
       <Box as="header" paddingTop="10px">
         <RecessRow seat={pathname}>
-          <Flex as="nav" aria-label="Rooms" align="center" gap={{ base: "12px", sm: "34px" }}>
+          <Flex as="nav" aria-label="Rooms" align="center" gap={{ base: "12px", lg: "28px" }}>
             <Flex
-              display={{ base: "none", sm: "flex" }}
+              display={{ base: "none", lg: "flex" }}
               align="center"
               gap="9px"
               fontSize="name"
@@ -78,14 +78,15 @@ export function AppFrame() {
               <Mark size={34} />
               Hojaldre
             </Flex>
-            <Box display={{ base: "block", sm: "none" }}>
+            <Box display={{ base: "block", lg: "none" }}>
               <RoomsMenu rooms={rooms} />
             </Box>
             {rooms.map((room) => (
               <Box
                 key={room.name}
                 data-seated={room.seated}
-                display={{ base: room.seated ? "block" : "none", sm: "block" }}
+                display={{ base: room.seated ? "block" : "none", lg: "block" }}
+                whiteSpace="nowrap"
                 paddingBlock="8px"
                 fontWeight={room.seated ? "680" : "430"}
                 css={{ "& a": { color: "inherit", textDecoration: "none" } }}
@@ -108,7 +109,7 @@ export function AppFrame() {
   );
 }
 
-/** On a phone the rooms stand behind the mark. */
+/** Where there is no room for all of them the rooms stand behind the mark. */
 function RoomsMenu({ rooms }: { rooms: { name: string; to: string; seated: boolean }[] }) {
   const navigate = useNavigate();
   return (

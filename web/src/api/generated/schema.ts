@@ -226,6 +226,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/bakes/{bake}/trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A trace of any thermometer, as a CSV file, into a bake. */
+        post: operations["bringTrace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/bakes/{bake}/events": {
         parameters: {
             query?: never;
@@ -4448,6 +4465,18 @@ export interface components {
             minute: number;
             celsius: number;
         };
+        TraceTaken: {
+            /** @description readings that were not there before */
+            new: number;
+            /** @description rows without a number */
+            leftOut: number;
+        };
+        TraceWish: {
+            /** @description the file (docs/formats/probe.md) */
+            csv: string;
+            /** @description of the kitchen's clock, east of Greenwich */
+            zoneMinutes: number;
+        };
         /** @description A person's own units. */
         Units: {
             /** @description which cup and spoons are meant */
@@ -5446,6 +5475,78 @@ export interface operations {
                 };
             };
             /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    bringTrace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                bake: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TraceWish"];
+            };
+        };
+        responses: {
+            /** @description How much of it was taken */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TraceTaken"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
             404: {
                 headers: {
                     [name: string]: unknown;

@@ -14,6 +14,7 @@ import { Notice } from "../../ui/Notice";
 import { grams } from "../../ui/numbers";
 import { ink } from "../../ui/theme";
 import { useWidth } from "../../ui/useWidth";
+import { BringTrace } from "./BringTrace";
 import { Causes } from "./Causes";
 import { Faults } from "./Faults";
 import { Word } from "./Row";
@@ -103,7 +104,7 @@ function Whole({ kitchen, record }: { kitchen: string; record: BakeRecord }) {
             {judgement.refused && <Box role="alert">{judgement.refused}</Box>}
           </Box>
         </Box>
-        <Middle record={record} />
+        <Middle kitchen={kitchen} record={record} mayWrite={mayWrite} />
         <Box gridColumn={{ base: "auto", sm: "1 / -1", lg: "auto" }}>
           <Causes
             kitchen={kitchen}
@@ -256,7 +257,7 @@ function Judged({ record }: { record: BakeRecord }) {
   );
 }
 
-function Middle({ record }: { record: BakeRecord }) {
+function Middle({ kitchen, record, mayWrite }: { kitchen: string; record: BakeRecord; mayWrite: boolean }) {
   const [ref, width] = useWidth<HTMLDivElement>(480);
   const { bare } = useDegrees();
   const { bake } = record;
@@ -288,6 +289,7 @@ function Middle({ record }: { record: BakeRecord }) {
           forecast.
         </Box>
       )}
+      {mayWrite && <BringTrace kitchen={kitchen} bake={bake.id} />}
       <Box fontWeight="650" paddingTop="12px">
         That bake in section <span style={{ fontWeight: 430 }}>as poured</span>
       </Box>
