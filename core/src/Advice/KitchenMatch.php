@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Advice;
 
 use Hojaldre\Core\Forecast\Forecast;
+use Hojaldre\Core\Measure\Elimination;
 use Hojaldre\Core\Oven\Matched;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Statement\Statement;
@@ -137,7 +138,7 @@ final readonly class KitchenMatch
     }
 
     /**
-     * (J^T J + I + damping) s = -(J^T r + x), three by three, by elimination.
+     * (J^T J + I + damping) s = -(J^T r + x), three by three.
      *
      * @param  array<int, float>  $at
      * @param  list<float>  $now
@@ -152,17 +153,8 @@ final readonly class KitchenMatch
             $row[$i] += 1 + self::DAMPING;
             $rows[] = [...$row, -self::dot($own, $now) - $at[$i]];
         }
-        $size = count($rows);
-        for ($i = 0; $i < $size; $i++) {
-            for ($j = 0; $j < $size; $j++) {
-                $factor = $j === $i ? 0.0 : $rows[$j][$i] / $rows[$i][$i];
-                foreach ($j === $i ? [] : array_keys($rows[$j]) as $k) {
-                    $rows[$j][$k] -= $factor * $rows[$i][$k];
-                }
-            }
-        }
 
-        return array_map(static fn (int $i): float => $rows[$i][$size] / $rows[$i][$i], range(0, $size - 1));
+        return Elimination::solved($rows);
     }
 
     /** @param  array<int, float>  $at in standard deviations */

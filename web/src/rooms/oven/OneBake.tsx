@@ -145,6 +145,8 @@ function wordsOf(bake: BakeAtOven, kind: string, what: string): string {
   const item = bake.legs.flatMap((leg) => leg.gate).find((one) => one.name === what);
   if (kind === "in") return "it is in";
   if (kind === "later") return "later";
+  if (kind === "plugged") return "probe in";
+  if (kind === "unplugged") return "probe out";
   if (kind === "done" && act) return act.done;
   if (item) return item.title.toLowerCase();
   return kind;

@@ -46,8 +46,9 @@ export function Watch({ bake, live, state, next, now, earlier, mayWrite }: Props
           {countdown(at - now)}
         </Box>
         <Box fontSize={{ base: "28px", sm: "36px" }} fontWeight="650" lineHeight="1.15" paddingTop="8px">
-          {next.act.says || next.act.title}
+          {next.act.cue ? next.act.says : next.act.title}
         </Box>
+        {!next.act.cue && <Box fontSize={{ base: "20px", sm: "22px" }}>{next.act.says}</Box>}
         <Box fontSize={{ base: "20px", sm: "22px" }} color="ink2" paddingTop="8px">
           <Likely bake={bake} live={live} state={state} />
         </Box>
