@@ -145,6 +145,7 @@ test("a whole bake at sixty times the speed: gate, probe, rubbish, reload, witho
     await lesson.getByRole("button", { name: "Accept" }).click();
     await expect(lesson).toContainText("Used since");
     await page.goto(`/k/${kitchen}/bench/${pie}`);
+    await expect(page.getByText("From last time: Bake the shell first.")).toBeVisible();
     await page.getByRole("button", { name: "To the oven" }).click();
     await expect(page.getByText("From last time: Bake the shell first.")).toBeVisible();
     const dial = await page.getByRole("checkbox", { name: /Oven at 145 °C, dial/ }).textContent();

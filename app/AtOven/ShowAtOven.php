@@ -27,6 +27,6 @@ final class ShowAtOven
         $here = InKitchen::of($request);
         $words = $user->words();
 
-        return Json::response(new AtOvenAnswer(array_map(static fn (StoredBake $bake): BakeAtOvenAnswer => BakeAtOvenAnswer::of($bake, StoredBake::nextTimeOf($here, $bake->pie_id), $words), StoredBake::atOven($here))));
+        return Json::response(new AtOvenAnswer(array_map(static fn (StoredBake $bake): BakeAtOvenAnswer => BakeAtOvenAnswer::of($bake, StoredBake::nextTimeOf($here->id, $bake->pie_id), $words), StoredBake::atOven($here))));
     }
 }

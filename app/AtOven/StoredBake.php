@@ -129,9 +129,9 @@ final class StoredBake extends Model
     }
 
     /** What is to be thought of when this pie is made again: the newest line of its bakes; empty where nobody wrote one. */
-    public static function nextTimeOf(Kitchen $kitchen, ?string $pie): string
+    public static function nextTimeOf(string $kitchen, ?string $pie): string
     {
-        $row = $pie === null ? null : self::of($kitchen)->where('pie_id', $pie)->where('next_time', '!=', '')->whereNotNull('out_at')->orderByDesc('out_at')->first(['next_time']);
+        $row = $pie === null ? null : self::query()->where('kitchen_id', $kitchen)->where('pie_id', $pie)->where('next_time', '!=', '')->whereNotNull('out_at')->orderByDesc('out_at')->first(['next_time']);
 
         return $row->next_time ?? '';
     }

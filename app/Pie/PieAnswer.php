@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pie;
 
+use App\AtOven\StoredBake;
 use App\Contract\Json;
 use App\Contract\Schema;
 use App\Forecast\ForecastAnswer;
@@ -16,8 +17,11 @@ use Illuminate\Http\JsonResponse;
 #[Schema('Pie')]
 final readonly class PieAnswer
 {
-    /** @param  string  $id  uuid */
-    private function __construct(public string $id, public bool $archived, public RevisionAnswer $revision, public Pie $design, public ForecastAnswer $forecast)
+    /**
+     * @param  string  $id  uuid
+     * @param  string  $nextTime  what its last bake left to be thought of; empty where nothing
+     */
+    private function __construct(public string $id, public bool $archived, public RevisionAnswer $revision, public Pie $design, public ForecastAnswer $forecast, public string $nextTime)
     {
     }
 
@@ -25,6 +29,6 @@ final readonly class PieAnswer
     {
         $pie = $revision->pie();
 
-        return Json::response(new self($stored->id, $stored->archived_at !== null, RevisionAnswer::of($revision), $pie, ForecastAnswer::of(Forecast::of($pie), $words)), $status);
+        return Json::response(new self($stored->id, $stored->archived_at !== null, RevisionAnswer::of($revision), $pie, ForecastAnswer::of(Forecast::of($pie), $words), StoredBake::nextTimeOf($stored->kitchen_id, $stored->id)), $status);
     }
 }

@@ -76,6 +76,7 @@ final class BookTest extends TestCase
         $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null]]])->assertCreated();
         $next = array_column((array) $this->getJson($this->at('/at-oven'))->json('bakes'), 'nextTime', 'id');
         self::assertContains('Turn at 18.', $next);
+        $this->getJson($this->at("/pies/$this->pie"))->assertOk()->assertJsonPath('nextTime', 'Turn at 18.');
     }
 
     public function test_a_trace_of_any_thermometer_is_read_into_a_bake_once(): void

@@ -52,6 +52,7 @@ export const system = createSystem(
     cssVarsPrefix: "hj",
     conditions: { dark: ".dark &" },
     theme: {
+      keyframes: { swings: { "0%, 100%": { transform: "translateY(0)" }, "50%": { transform: "translateY(3px)" } } },
       breakpoints: { sm: "640px", md: "1000px", lg: "1280px", xl: "1440px" },
       tokens: {
         fonts: {
@@ -115,6 +116,8 @@ export const system = createSystem(
       a: { color: "rim" },
       "ul, ol": { listStyle: "none" },
       "button, input, select, textarea": { font: "inherit", color: "inherit", letterSpacing: "inherit" },
+      // what trembles swings three times when a cue opens, and at a touch; never where the device asks for none
+      ".swings": { animation: "swings 500ms ease-in-out 3" },
       "header, .not-printed": { "@media print": { display: "none !important" } },
       "svg text": { fontFamily: "body", fontVariantNumeric: "tabular-nums" },
       ":focus-visible": {

@@ -3600,6 +3600,8 @@ export interface components {
             revision: components["schemas"]["Revision"];
             design: components["schemas"]["PieDesign"];
             forecast: components["schemas"]["Forecast"];
+            /** @description what its last bake left to be thought of; empty where nothing */
+            nextTime: string;
         };
         /** @description The design of one pie: the document that is stored, sent, exported and forecast. Layers are in pouring order, lowest first. */
         PieDesign: {

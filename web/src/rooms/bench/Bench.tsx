@@ -103,6 +103,11 @@ function Opened({ kitchen, pie, draft }: { kitchen: string; pie: Pie; draft: Dra
     <BenchContext value={context}>
       <AssumedContext value={places}>
         <Header bench={bench} pie={pie.id} mayWrite={mayWrite} />
+        {pie.nextTime && (
+          <Box paddingBottom="6px">
+            <strong>From last time:</strong> {pie.nextTime}
+          </Box>
+        )}
         {!mayWrite && <Notice title="You are a guest here.">Look and try out what you like; only cooks save.</Notice>}
         <Strip readings={forecast.readings} open={show} />
         <Troubles bench={bench} pie={pie.id} signIn={`/sign-in?next=/k/${kitchen}/bench/${pie.id}`} />

@@ -6,7 +6,14 @@ import { seeded } from "../../draw/random";
 import { setAt } from "../../pie/pointer";
 import { useBench } from "./useBench";
 
-const pie = (): Pie => ({ id: "p", archived: false, revision: revision(1), design: trout(), forecast: forecast() });
+const pie = (): Pie => ({
+  id: "p",
+  archived: false,
+  revision: revision(1),
+  design: trout(),
+  forecast: forecast(),
+  nextTime: "",
+});
 const later = (ms: number) => new Promise((done) => setTimeout(done, ms));
 
 const WAY_OUT = 6;

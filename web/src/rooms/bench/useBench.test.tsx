@@ -12,6 +12,7 @@ const pie = (number = 1): Pie => ({
   archived: false,
   revision: revision(number),
   design: trout(),
+  nextTime: "",
   forecast: forecast(),
 });
 const typed = (words: string): TypedEntry => ({ at: "/name", kind: "mass", words, food: null });
