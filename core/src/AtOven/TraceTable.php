@@ -98,8 +98,8 @@ final readonly class TraceTable
             return null;
         }
         $hasZone = preg_match('/(?:z|[+-]\d{2}:?\d{2})$/', $words) === 1;
-        $at = strtotime(strtoupper($words).($hasZone ? '' : 'Z'));
+        $at = date_create_immutable(strtoupper($words).($hasZone ? '' : 'Z'));
 
-        return $at === false ? null : ($at - ($hasZone ? 0.0 : $zoneSeconds) - $inSeconds) / 60;
+        return $at === false ? null : ((float) $at->format('U') - ($hasZone ? 0.0 : $zoneSeconds) - $inSeconds) / 60;
     }
 }
