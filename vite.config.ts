@@ -26,7 +26,13 @@ export default defineConfig({
       workbox: { globPatterns: ["**/*.{js,css,html,svg,woff2}"], navigateFallbackDenylist: [/^\/api\//] },
     }),
   ],
-  build: { outDir: "../public/app", emptyOutDir: true, target: "es2022" },
+  build: {
+    outDir: "../public/app",
+    emptyOutDir: true,
+    target: "es2022",
+    // small pieces that every room needs pack better together
+    rolldownOptions: { output: { codeSplitting: { groups: [{ name: "house", test: /web\/src\/(ui|api|kept)\// }] } } },
+  },
   server: { proxy: { "/api": api } },
   test: {
     environment: "jsdom",

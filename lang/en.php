@@ -335,6 +335,7 @@ return [
 
     ...require __DIR__.'/en/begin.php',
     ...require __DIR__.'/en/day.php',
+    ...require __DIR__.'/en/label.php',
     ...require __DIR__.'/en/oven.php',
     ...require __DIR__.'/en/people.php',
     ...require __DIR__.'/en/pastry.php',

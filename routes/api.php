@@ -10,11 +10,13 @@ require app_path('Kitchen/routes.php');
 
 Route::middleware(['auth', 'kitchen'])->prefix('kitchens/{kitchen}')->group(static function (): void {
     require app_path('Advice/routes.php');
+    require app_path('Archive/routes.php');
     require app_path('AtOven/routes.php');
     require app_path('Batch/routes.php');
     require app_path('Day/routes.php');
     require app_path('Food/routes.php');
     require app_path('Forecast/routes.php');
+    require app_path('Label/routes.php');
     require app_path('Measure/routes.php');
     require app_path('Oven/routes.php');
     require app_path('Pastry/routes.php');

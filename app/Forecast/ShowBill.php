@@ -27,7 +27,8 @@ final class ShowBill
     public function __invoke(Request $request): JsonResponse
     {
         $wish = Body::read($request, BillWish::class);
+        $here = InKitchen::of($request);
 
-        return Json::response(BillAnswer::of(Bill::of($wish->design, $wish->tins, KitchenFood::pricesPerKg(InKitchen::of($request)))));
+        return Json::response(BillAnswer::of(Bill::of($wish->design, $wish->tins, KitchenFood::pricesPerKg($here)), Pricing::of($here)));
     }
 }

@@ -15,13 +15,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property string $id
  * @property string $name
+ * @property float|null $margin_percent of a selling price
+ * @property float|null $other_cost of a portion, beside its food
  * @property-read Membership|null $pivot
  */
 final class Kitchen extends Model
 {
     use HasUuids;
 
-    protected $fillable = ['name'];
+    protected $fillable = ['name', 'margin_percent', 'other_cost'];
+
+    protected $casts = ['margin_percent' => 'float', 'other_cost' => 'float'];
 
     /** @return BelongsToMany<User, $this, Membership> */
     public function members(): BelongsToMany

@@ -29,6 +29,8 @@ enum Deed: string
     case FoodWritten = 'food-written';
     case FoodDropped = 'food-dropped';
     case PriceSet = 'price-set';
+    case PricingSet = 'pricing-set';
+    case ArchiveBroughtIn = 'archive-brought-in';
     case StockCounted = 'stock-counted';
     case LeftoverKept = 'leftover-kept';
     case LeftoverGone = 'leftover-gone';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Prep;
 
 use App\Contract\Schema;
+use Hojaldre\Core\Batch\BatchLine;
 use Hojaldre\Core\Document\Judged;
 use Hojaldre\Core\Document\Number;
 use Hojaldre\Core\Document\Text;
@@ -17,7 +18,10 @@ use Hojaldre\Core\Safety\KeptIn;
 #[Schema('LeftoverWish')]
 final readonly class LeftoverWish implements Judged
 {
-    /** @param  string|null  $food  id of the dough that it is; null of anything else */
+    /**
+     * @param  string|null  $food  id of the dough that it is; null of anything else
+     * @param  string|null  $bake  uuid of the bake that it comes from
+     */
     public function __construct(
         public Kept $kept,
         public KeptIn $place,
@@ -25,6 +29,7 @@ final readonly class LeftoverWish implements Judged
         #[Number(1, 100000, 'g')] public ?float $grams,
         #[Whole(1, 500)] public ?int $pieces,
         #[Text(1, 40, '^[a-z0-9][a-z0-9-]*$')] public ?string $food,
+        #[Text(36, 36, BatchLine::UUID)] public ?string $bake = null,
     ) {
     }
 

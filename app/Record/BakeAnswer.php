@@ -7,6 +7,8 @@ namespace App\Record;
 use App\AtOven\BandAnswer;
 use App\AtOven\TracePointAnswer;
 use App\Contract\Schema;
+use App\Prep\KitchenLeftover;
+use App\Prep\LeftoverAnswer;
 use App\Wording\Words;
 use Hojaldre\Core\AtOven\Trace;
 use Hojaldre\Core\Pie\CustardLayer;
@@ -33,6 +35,8 @@ final readonly class BakeAnswer
      * @param  list<TracePointAnswer>  $trace
      * @param  list<BandAnswer>  $band  at each minute
      * @param  float|null  $behindMinutes  that the probe ran behind the forecast
+     * @param  list<PhotoAnswer>  $photos
+     * @param  list<LeftoverAnswer>  $kept  what of it lies in the fridge or frozen
      */
     private function __construct(
         public BakeRow $bake,
@@ -50,6 +54,8 @@ final readonly class BakeAnswer
         public array $trace,
         public array $band,
         public ?float $behindMinutes,
+        public array $photos,
+        public array $kept,
     ) {
     }
 
@@ -66,7 +72,8 @@ final readonly class BakeAnswer
             $shell === null ? null : array_sum(array_map(static fn ($stage): float => $stage->minutes, $recorded->designed->crust->shell)), $shell?->outMinute() === null ? null : round($shell->outMinute(), 1),
             $done->restMinutes === null ? null : round($done->restMinutes, 1), $reads, array_map(FaultName::from(...), $stored->faults), $stored->words, $stored->judged_by, $stored->judged_at?->toIso8601String(),
             self::points($recorded->trace), array_map(static fn (int $minute): BandAnswer => new BandAnswer(array_map(static fn (float $celsius): float => round($celsius, 1), $possible->band($minute))), range(0, $possible->followedMinutes())),
-            $done->behindMinutes === null ? null : round($done->behindMinutes, 1),
+            $done->behindMinutes === null ? null : round($done->behindMinutes, 1), array_map(PhotoAnswer::of(...), BakePhoto::of($stored)),
+            array_map(static fn (KitchenLeftover $one): LeftoverAnswer => LeftoverAnswer::of($one, $words), KitchenLeftover::ofBake($stored->kitchen_id, $stored->id)),
         );
     }
 

@@ -73,11 +73,6 @@ final readonly class BakeRow
     /** @return list<string> */
     private static function wrong(StoredBake $bake): array
     {
-        return [
-            ...(in_array($bake->underside, ['soggy', 'raw'], true) ? ['underside'] : []),
-            ...(in_array($bake->slice, ['loose', 'weeps'], true) ? ['slice'] : []),
-            ...(in_array($bake->colour, ['pale', 'dark'], true) ? ['colour'] : []),
-            ...(in_array($bake->salt, ['bland', 'salty'], true) ? ['salt'] : []),
-        ];
+        return array_values(array_filter(array_keys(Book::TROUBLES), static fn (string $tap): bool => in_array($bake->getAttribute($tap), Book::TROUBLES[$tap], true)));
     }
 }

@@ -17,7 +17,8 @@ final readonly class Book
     /** Kinds of filters that are offered at most, of pies and of ovens (definition). */
     private const MOST = 4;
 
-    private const WRONG = "(underside in ('soggy', 'raw') or slice in ('loose', 'weeps') or colour in ('pale', 'dark') or salt in ('bland', 'salty') or faults::text <> '[]')";
+    /** Judged words that are trouble. */
+    public const TROUBLES = ['underside' => ['soggy', 'raw'], 'slice' => ['loose', 'weeps'], 'colour' => ['pale', 'dark'], 'salt' => ['bland', 'salty']];
 
     public static function page(Kitchen $kitchen, string $find, string $which, int $page, Words $words): BookAnswer
     {
@@ -40,7 +41,7 @@ final readonly class Book
     private static function sums(Kitchen $kitchen): array
     {
         $row = self::all($kitchen)->toBase()->selectRaw(
-            'count(*) as bakes, count(*) filter (where in_range) as in_range, count(*) filter (where judged_at is null) as to_judge, count(*) filter (where '.self::WRONG.') as wrong, extract(epoch from min(out_at)) * 1000 as first, extract(epoch from max(out_at)) * 1000 as last',
+            'count(*) as bakes, count(*) filter (where in_range) as in_range, count(*) filter (where judged_at is null) as to_judge, count(*) filter (where '.self::wrong().') as wrong, extract(epoch from min(out_at)) * 1000 as first, extract(epoch from max(out_at)) * 1000 as last',
         )->first();
 
         $sums = [];
@@ -67,7 +68,7 @@ final readonly class Book
 
         return match ($kind) {
             'to-judge' => $query->whereNull('judged_at'),
-            'wrong' => $query->whereRaw(self::WRONG),
+            'wrong' => $query->whereRaw(self::wrong()),
             'pie' => $query->where('name', $of),
             'oven' => $query->where('oven', $of),
             default => $query,
@@ -109,5 +110,13 @@ final readonly class Book
         $value = get_object_vars($row)[$key] ?? '';
 
         return is_scalar($value) ? (string) $value : '';
+    }
+
+    /** SQL: something of it came out other than well. */
+    private static function wrong(): string
+    {
+        $words = array_map(static fn (string $tap): string => "$tap in ('".implode("', '", self::TROUBLES[$tap])."')", array_keys(self::TROUBLES));
+
+        return '('.implode(' or ', $words)." or faults::text <> '[]')";
     }
 }

@@ -27,6 +27,8 @@ return [
     'done.food-written' => '{who} wrote the label of {what}.',
     'done.food-dropped' => '{who} took {what} out of the stores.',
     'done.price-set' => '{more, select, none {{who} took the price off {what}.} other {{who} wrote that {what} costs {more} a kilo.}}',
+    'done.pricing-set' => '{more, select, none {{who} asks for no margin.} other {{who} set the margin to {more} % of a price.}}',
+    'done.archive-brought-in' => '{who} brought in the archive of {what}.',
     'done.stock-counted' => '{more, select, none {{who} counts {what} no more.} other {{who} counted {more} of {what}.}}',
     'done.leftover-kept' => '{who} put {what} away, to be used by {more}.',
     'done.leftover-gone' => '{more, select, used {{who} used {what} that was left over.} thrown {{who} threw {what} away that was left over.} other {{who} put {what} back on the list of what is left over.}}',

@@ -171,4 +171,26 @@ return [
     'refused.trace-no-celsius' => 'No column of temperature was found. Name one "celsius" or "fahrenheit" in the first line.',
     'refused.trace-no-rows' => 'No row has a time and a temperature that can be read.',
     'refused.clock-is-off' => 'The clock of this device is more than {hours} h off. Set its date and time.',
+
+    // the bake book
+    'refused.too-old-to-keep' => 'It was baked more than {days} days ago. It is not kept any longer.',
+    'refused.photo-too-large' => 'A photo has at most {mostKilobytes} kB. Send a smaller one.',
+    'refused.photo-too-wide' => 'A photo has at most {mostPixels} pixels on a side. Send a smaller one.',
+    'refused.no-photo' => 'This is no photo that can be shown. Send it as JPEG.',
+    'refused.photos-full' => 'A bake has at most {most} photos. Throw one away first.',
+    'refused.no-such-bake' => 'This bake is not in the book. Choose another one, or leave it empty.',
+    'refused.each-once' => 'Every pie has one place: write each letter once, best first.',
+    'refused.rank-all' => 'There are {pies} pies: write each letter once, best first.',
+    'refused.tastings-full' => 'A trial has at most {most} tasters.',
+
+    // everything out and in
+    'refused.archive-not-empty' => 'This kitchen is not empty. An archive goes into an empty one, so that nothing is lost.',
+    'refused.archive-no-zip' => 'This is no archive that can be opened. Choose the file as it was taken out.',
+    'refused.archive-too-large' => 'This archive is larger than {mostMegabytes} MB.',
+    'refused.archive-no-manifest' => 'The archive does not say what is in it: manifest.json is missing or broken.',
+    'refused.archive-version' => 'The archive is of version {version}. This kitchen reads version {known}.',
+    'refused.archive-missing' => 'The archive lacks {file}.',
+    'refused.archive-unknown' => 'The archive has a file that does not belong in it: {file}.',
+    'refused.archive-changed' => '{file} is not as it was taken out. Take the archive out again.',
+    'refused.archive-row' => '{file}, row {row} cannot be read: {why}',
 ];

@@ -89,7 +89,7 @@ final class PrepTest extends TestCase
         $this->travelTo('2026-11-26 15:00');
         $left = $this->postJson($this->at('/prep'), ['batch' => $this->batch()])->json('left.0');
         self::assertSame(['trimmings', 'Shortcrust', 2, 90], [$left['kept'], $left['name'], $left['fridgeDays'], $left['freezerDays']]);
-        $wish = ['kept' => 'trimmings', 'place' => 'freezer', 'name' => 'Shortcrust', 'grams' => 97, 'pieces' => null, 'food' => null];
+        $wish = ['kept' => 'trimmings', 'place' => 'freezer', 'name' => 'Shortcrust', 'grams' => 97, 'pieces' => null, 'food' => null, 'bake' => null];
         $id = $this->postJson($this->at('/leftovers'), $wish)->assertOk()->assertJsonPath('useBy', '2027-02-24')->assertJsonPath('says', 'Shortcrust, trimmings, 97 g')->json('id');
         $this->postJson($this->at('/leftovers'), [...$wish, 'kept' => 'baked-pies', 'place' => 'fridge', 'grams' => null, 'pieces' => 3])->assertOk()->assertJsonPath('useBy', '2026-11-29');
         // what must be used first stands first
@@ -105,7 +105,7 @@ final class PrepTest extends TestCase
     public function test_dough_that_is_left_is_known_again_and_so_much_less_is_made_and_bought(): void
     {
         $shortcrust = array_column((array) $this->postJson($this->at('/prep'), ['batch' => $this->batch()])->assertOk()->json('left'), null, 'food')['shortcrust'];
-        $wish = ['kept' => $shortcrust['kept'], 'place' => 'fridge', 'name' => $shortcrust['name'], 'grams' => 120, 'pieces' => null, 'food' => $shortcrust['food']];
+        $wish = ['kept' => $shortcrust['kept'], 'place' => 'fridge', 'name' => $shortcrust['name'], 'grams' => 120, 'pieces' => null, 'food' => $shortcrust['food'], 'bake' => null];
         $this->postJson($this->at('/leftovers'), $wish)->assertOk()->assertJsonPath('food', 'shortcrust')->assertJsonPath('grams', 120);
         $this->postJson($this->at('/leftovers'), [...$wish, 'food' => 'No Id'])->assertStatus(422)->assertJsonPath('at', '/food');
         $made = fn (array $batch): float => (float) array_column((array) $this->postJson($this->at('/pastry'), ['batch' => $batch])->assertOk()->json('doughs'), 'madeGrams', 'dough')['shortcrust'];
@@ -117,7 +117,7 @@ final class PrepTest extends TestCase
 
     public function test_custard_is_not_frozen_and_nothing_is_kept_without_an_amount(): void
     {
-        $wish = ['kept' => 'custard', 'place' => 'freezer', 'name' => 'Custard', 'grams' => 200, 'pieces' => null, 'food' => null];
+        $wish = ['kept' => 'custard', 'place' => 'freezer', 'name' => 'Custard', 'grams' => 200, 'pieces' => null, 'food' => null, 'bake' => null];
         $this->postJson($this->at('/leftovers'), $wish)->assertStatus(422)->assertJsonPath('code', 'not-frozen')->assertJsonPath('at', '/place');
         $this->postJson($this->at('/leftovers'), [...$wish, 'place' => 'fridge', 'grams' => null])->assertStatus(422)->assertJsonPath('at', '/grams');
     }

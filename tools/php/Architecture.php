@@ -37,6 +37,7 @@ final class Architecture
         'Batch' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Moisture', 'Safety', 'Pastry', 'Pie', 'Bake', 'Forecast'],
         'Day' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Moisture', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast', 'Batch'],
         'AtOven' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Moisture', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast', 'Day'],
+        'Label' => ['Statement', 'Refusal', 'Food', 'Safety', 'Tin', 'Pastry', 'Pie', 'Forecast', 'Day'],
         'Record' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast', 'Advice', 'AtOven'],
         'Advice' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Custard', 'Seasoning', 'Oven', 'Pastry', 'Pie', 'PieFile', 'Bake', 'Forecast'],
     ];

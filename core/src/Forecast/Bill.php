@@ -45,17 +45,24 @@ final readonly class Bill
     /** @return list<Ingredient> */
     private static function eachFoodOnce(Pie $pie): array
     {
-        $all = [new Ingredient($pie->crust->dough, Amount::of(DoughNeed::grams($pie->tin, $pie->crust)))];
-        foreach ($pie->layers as $layer) {
-            $all = [...$all, ...$layer->ingredients()];
-        }
         $once = [];
-        foreach ([...$all, ...$pie->seasonings] as $one) {
+        foreach ([new Ingredient($pie->crust->dough, Amount::of(DoughNeed::grams($pie->tin, $pie->crust))), ...$pie->ingredients()] as $one) {
             if ($one->grams() > 0) {
                 $once[$one->food->id] = isset($once[$one->food->id]) ? $once[$one->food->id]->with($once[$one->food->id]->grams() + $one->grams()) : $one;
             }
         }
 
         return array_values($once);
+    }
+
+    /**
+     * What a portion is sold for, so that of its price so much is left over when its food and all else it costs is paid.
+     *
+     * @param  float  $marginPercent  of the price, 0 to 99
+     * @param  float  $otherCost  of a portion: hands, heat, box, in the kitchen's money
+     */
+    public function priceOfAPortion(float $marginPercent, float $otherCost): ?float
+    {
+        return $this->costOfAPortion === null ? null : ($this->costOfAPortion + $otherCost) / (1 - $marginPercent / 100);
     }
 }

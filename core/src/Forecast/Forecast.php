@@ -73,11 +73,9 @@ final readonly class Forecast
     /** @return list<Allergen> in the order of the law */
     public function allergens(): array
     {
-        $found = $this->pie->crust->dough->allergens;
-        foreach ($this->pie->layers as $layer) {
-            foreach ($layer->ingredients() as $ingredient) {
-                $found = $ingredient->grams() > 0 ? [...$found, ...$ingredient->food->allergens] : $found;
-            }
+        $found = [...$this->pie->crust->dough->allergens, ...($this->pie->crust->lid?->glaze->allergens() ?? [])];
+        foreach ($this->pie->ingredients() as $ingredient) {
+            $found = $ingredient->grams() > 0 ? [...$found, ...$ingredient->food->allergens] : $found;
         }
 
         return array_values(array_filter(Allergen::cases(), static fn (Allergen $one): bool => in_array($one, $found, true)));

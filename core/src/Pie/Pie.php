@@ -77,6 +77,12 @@ final readonly class Pie implements Judged
         return $refusals;
     }
 
+    /** @return list<Ingredient> of the filling, in pouring order, then what seasons it; as bought */
+    public function ingredients(): array
+    {
+        return [...array_merge(...array_map(static fn (Layer $layer): array => $layer->ingredients(), $this->layers)), ...$this->seasonings];
+    }
+
     /** @return array<int, SolidLayer> by their place among the layers */
     public function solids(): array
     {

@@ -12,18 +12,11 @@ use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Food\Trim;
+use Hojaldre\Core\Pastry\Glaze;
 
 /** All that has to be bought for a batch: each food once, untrimmed, less what is in the stores, in packs. */
 final readonly class ShoppingList
 {
-    /** Brushed on a lid, and on one folded piece, g (common practice, no source: an egg does four lids or a dozen pasties). */
-    private const GLAZE_LID_GRAMS = 12.0;
-
-    private const GLAZE_FOLD_GRAMS = 4.0;
-
-    /** What a glaze is made of; the little cream beside a yolk is not worth a line. */
-    private const GLAZES = ['egg' => 'egg', 'yolk' => 'egg-yolk', 'milk' => 'whole-milk'];
-
     /** What a food is sold in, the first that it has. */
     private const PACKS = ['pack', 'tub', 'block', 'carton', 'tin', 'jar', 'bunch', 'sheet'];
 
@@ -54,7 +47,7 @@ final readonly class ShoppingList
      */
     public static function of(array $pies, PastryPlan $pastry, array $pricesPerKg, array $haveGrams): self
     {
-        $need = [];
+        $need = $glazes = [];
         $add = static function (Food $food, float $grams) use (&$need): void {
             if ($grams > 0 && ! in_array($food->id, self::FREE, true)) {
                 $need[$food->id] = [$food, ($need[$food->id][1] ?? 0.0) + $grams];
@@ -69,9 +62,10 @@ final readonly class ShoppingList
             foreach ($one->pie->seasonings as $part) {
                 $add($part->food, $part->grams() * $one->times());
             }
-            $glaze = self::GLAZES[$one->pie->crust->lid?->glaze->value] ?? null;
-            if ($glaze !== null) {
-                $add(Pantry::food($glaze), $one->line->count * ($one->folded() === null ? self::GLAZE_LID_GRAMS : self::GLAZE_FOLD_GRAMS));
+            $glaze = $one->pie->crust->lid?->glaze;
+            if ($glaze?->food() !== null) {
+                $add(Pantry::food($glaze->food()), $one->times() * Glaze::gramsOn($one->pie->tin));
+                $glazes = [...$glazes, ...$glaze->allergens()];
             }
         }
         foreach ($pastry->doughs as $plan) {
@@ -80,7 +74,7 @@ final readonly class ShoppingList
         $lines = array_map(static fn (array $one): ShoppingLine => self::line($one[0], $one[1], $haveGrams[$one[0]->id] ?? 0.0, $pricesPerKg[$one[0]->id] ?? null), array_values($need));
         usort($lines, static fn (ShoppingLine $a, ShoppingLine $b): int => [self::aisle($a->food), $a->food->name] <=> [self::aisle($b->food), $b->food->name]);
 
-        return new self($lines, self::allergensOf(array_map(static fn (array $one): Food => $one[0], array_values($need))));
+        return new self($lines, self::allergensOf(array_map(static fn (array $one): Food => $one[0], array_values($need)), $glazes));
     }
 
     /** Of what has a price. */
@@ -166,10 +160,11 @@ final readonly class ShoppingList
 
     /**
      * @param  list<Food>  $foods
+     * @param  list<Allergen>  $glazes
      * @return list<Allergen>
      */
-    private static function allergensOf(array $foods): array
+    private static function allergensOf(array $foods, array $glazes): array
     {
-        return array_values(array_filter(Allergen::cases(), static fn (Allergen $one): bool => array_filter($foods, static fn (Food $food): bool => in_array($one, $food->allergens, true)) !== []));
+        return array_values(array_filter(Allergen::cases(), static fn (Allergen $one): bool => in_array($one, $glazes, true) || array_filter($foods, static fn (Food $food): bool => in_array($one, $food->allergens, true)) !== []));
     }
 }

@@ -208,6 +208,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything of the kitchen in one file (docs/formats/archive.md). */
+        get: operations["takeArchive"];
+        /** An archive into an empty kitchen: all of it, or nothing. */
+        put: operations["bringArchive"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/bakes": {
         parameters: {
             query?: never;
@@ -726,6 +744,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/pricing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** The margin that is wanted of a price, and what a portion costs beside its food. */
+        put: operations["setPricing"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/bill": {
         parameters: {
             query?: never;
@@ -859,6 +894,40 @@ export interface paths {
         post?: never;
         /** Sign out on every other device. */
         delete: operations["signOutEverywhere"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/label-sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Labels as a PDF: side by side on A4, or one to a page. */
+        post: operations["printLabels"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The label of one piece of a pie. */
+        post: operations["showLabel"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1467,6 +1536,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Trials of one change, with what their tasters say. */
+        get: operations["listTrials"];
+        put?: never;
+        /** Begin a trial of one change: two to four pies. */
+        post: operations["beginTrial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/lessons": {
         parameters: {
             query?: never;
@@ -1481,6 +1568,58 @@ export interface paths {
         /** Works out what a few of the newest bakes say, keeps it, and tells what the kitchen has learned. Ask again while some are left. */
         post: operations["workOutLessons"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/bakes/{bake}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A photo of a bake. */
+        get: operations["showPhoto"];
+        put?: never;
+        post?: never;
+        /** Throw a photo away. */
+        delete: operations["dropPhoto"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/trials/{trial}/tastings/{tasting}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take back what one taster said. */
+        delete: operations["dropTasting"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/trials/{trial}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Throw a trial away, with what its tasters said. Its bakes stay in the book. */
+        delete: operations["dropTrial"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1520,6 +1659,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kitchens/{kitchen}/bakes/{bake}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A photo of a bake: JPEG, at most 2 MB. What it says of place, device and person is left out. */
+        post: operations["putPhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/trials/{trial}/tastings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How one taster puts the pies of a trial in order. */
+        post: operations["putTasting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/kitchens/{kitchen}/bakes/{bake}": {
         parameters: {
             query?: never;
@@ -1529,6 +1702,23 @@ export interface paths {
         };
         /** One bake: designed, done, measured, judged. */
         get: operations["showBake"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kitchens/{kitchen}/book-figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How good the forecasts were, and what fails most. */
+        get: operations["showBookFigures"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1744,6 +1934,35 @@ export interface components {
              */
             ids: string[];
         };
+        /** @description How far one bake ran from its forecast. */
+        BakeMiss: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            bake: string;
+            name: string;
+            /** @description ms since 1970 */
+            outAt: number;
+            /** @description that it was in for longer than designed; negative: shorter */
+            lateMinutes: number;
+            /** @description of the range that was told, the same way */
+            fromMinutes: number;
+            toMinutes: number;
+            isInRange: boolean;
+        };
+        BakePhoto: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            id: string;
+            /** @description pixels */
+            width: number;
+            /** @description pixels */
+            height: number;
+            putBy: string;
+        };
         /** @description What oven the filled pie stands in, on what, and for how long at what heat. */
         BakePlan: {
             stages: components["schemas"]["Stage"][];
@@ -1779,6 +1998,9 @@ export interface components {
             band: components["schemas"]["ForecastBand"][];
             /** @description that the probe ran behind the forecast */
             behindMinutes: number | null;
+            photos: components["schemas"]["BakePhoto"][];
+            /** @description what of it lies in the fridge or frozen */
+            kept: components["schemas"]["Leftover"][];
         };
         /** @description What one simulated bake says. */
         BakeReport: {
@@ -1971,6 +2193,10 @@ export interface components {
             costOfAPortion: number | null;
             /** @description lines without a price */
             unpriced: number;
+            /** @description what it is sold for; null while no margin is wanted, or nothing has a price */
+            priceOfAPortion: number | null;
+            /** @description how the kitchen reckons it */
+            pricing: components["schemas"]["Pricing"];
         };
         BillLine: {
             food: string;
@@ -1990,6 +2216,18 @@ export interface components {
             widthMm: number;
             /** @description mm */
             lengthMm: number;
+        };
+        /** @description Charts that answer a question: how good were the forecasts, and what fails most. */
+        BookFigures: {
+            /** @description the newest bakes that are out, the oldest first */
+            misses: components["schemas"]["BakeMiss"][];
+            /** @description that half of the earlier of them missed by less than; null below six */
+            earlierMinutes: number | null;
+            /** @description the same of the later half */
+            laterMinutes: number | null;
+            told: components["schemas"]["ToldRight"][];
+            /** @description the most frequent first */
+            troubles: components["schemas"]["TroubleCount"][];
         };
         /**
          * @description The word for how brown pastry or a top is, on the scale where 1 is golden (words of the trade, figures fitted).
@@ -3060,6 +3298,42 @@ export interface components {
         KitchenName: {
             name: string;
         };
+        /** @description A label in words, as it is shown, printed and put into a PDF. */
+        Label: {
+            name: string;
+            soldAs: components["schemas"]["SoldAs"];
+            ingredients: components["schemas"]["LabelRun"][];
+            /** @description allergens */
+            contains: string[];
+            /** @description date */
+            madeOn: string;
+            /** @description date */
+            useBy: string;
+            keep: string[];
+            eat: string[];
+            pieces: number;
+            /** @description as it is eaten */
+            pieceGrams: number;
+            nutrients: components["schemas"]["NutrientRow"][];
+        };
+        /** @description A piece of a text; an allergen is bold. */
+        LabelRun: {
+            text: string;
+            isBold: boolean;
+        };
+        LabelSheetWish: {
+            label: components["schemas"]["LabelWish"];
+            /** @description how many labels */
+            count: number;
+            /** @description side by side on A4; else one to a page */
+            isSheet: boolean;
+        };
+        LabelWish: {
+            design: components["schemas"]["PieDesign"];
+            soldAs: components["schemas"]["SoldAs"];
+            /** @description date on which it was baked, or made: 2026-11-27 */
+            madeOn: string;
+        };
         /** @description One thing poured or laid into the crust. */
         Layer: components["schemas"]["SolidLayer"] | components["schemas"]["CustardLayer"] | components["schemas"]["ScatteredLayer"];
         LayerInPan: {
@@ -3144,6 +3418,7 @@ export interface components {
             grams: number | null;
             pieces: number | null;
             food: string | null;
+            bake: string | null;
         };
         Leftovers: {
             /** @description what must be used first at the top */
@@ -3392,6 +3667,15 @@ export interface components {
             name: string;
             email: string;
             password: string;
+        };
+        /** @description One line of what a piece feeds. */
+        NutrientRow: {
+            name: string;
+            /** @description "1044 kJ / 250 kcal", "16 g" */
+            of100g: string;
+            ofPiece: string;
+            /** @description of a piece, 8 in 10: "14 to 18 g" */
+            range: string;
         };
         /** @description Nothing more to say. */
         Ok: {
@@ -3764,6 +4048,11 @@ export interface components {
         PrepareTo: "step" | "weep";
         Price: {
             pricePerKg: number | null;
+        };
+        /** @description How a kitchen reckons what it sells a portion for. */
+        Pricing: {
+            marginPercent: number | null;
+            otherCost: number | null;
         };
         ProbeReadingWish: {
             /** @description ms since 1970 */
@@ -4223,6 +4512,11 @@ export interface components {
             /** @description mm */
             depthMm: number;
         };
+        /**
+         * @description How a pie leaves the kitchen.
+         * @enum {string}
+         */
+        SoldAs: "chilled" | "frozen" | "unbaked-frozen";
         /** @description Vegetables, fish, meat, cheese, nuts: what the custard runs between. */
         SolidLayer: {
             /** @constant */
@@ -4411,6 +4705,22 @@ export interface components {
         };
         /** @enum {string} */
         TaskState: "ahead" | "running" | "done";
+        Tasting: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            id: string;
+            taster: string;
+            /** @description letters */
+            bestFirst: string;
+        };
+        /** @description What one taster says. */
+        TastingWish: {
+            taster: string;
+            /** @description letters of the pies, best first: "BAC" */
+            bestFirst: string;
+        };
         /**
          * @description How an oven is told.
          * @enum {string}
@@ -4457,6 +4767,19 @@ export interface components {
             top: components["schemas"]["Brownness"] | null;
             underside: components["schemas"]["Brownness"] | null;
         };
+        /** @description How often a word that was told was the word that was judged. */
+        ToldRight: {
+            tap: string;
+            name: string;
+            /** @description bakes */
+            judged: number;
+            /** @description told the same word */
+            right: number;
+            /** @description told as trouble, and were none */
+            falseAlarms: number;
+            /** @description were trouble, and not told */
+            missed: number;
+        };
         /**
          * @description What a cook says of a custard that has rested.
          * @enum {string}
@@ -4478,6 +4801,65 @@ export interface components {
             csv: string;
             /** @description of the kitchen's clock, east of Greenwich */
             zoneMinutes: number;
+        };
+        /** @description A trial with what its tasters say. */
+        Trial: {
+            /**
+             * Format: uuid
+             * @description uuid
+             */
+            id: string;
+            name: string;
+            begunBy: string;
+            /**
+             * Format: date-time
+             * @description date and time, ISO 8601
+             */
+            begunAt: string;
+            /** @description A, B, C, D */
+            pies: components["schemas"]["TriedPie"][];
+            tastings: components["schemas"]["Tasting"][];
+            /** @description number of the pie that is put best, from 0 on; null where two share the place */
+            best: number | null;
+            /** @description 0 to 1, that tasters who taste no difference are as much of one mind */
+            chance: number;
+            /** @description in a sentence */
+            says: string;
+            /** @description what the pies differ in, where it is more than one thing or nothing; else empty */
+            differs: string;
+        };
+        TrialList: {
+            /** @description the newest first */
+            trials: components["schemas"]["Trial"][];
+        };
+        /** @description One of the pies of a trial. */
+        TrialPie: {
+            /** @description what is tried in it: "lard and butter" */
+            name: string;
+            bake: string | null;
+        };
+        TrialWish: {
+            /** @description what is asked: "Which dough for the pasties" */
+            name: string;
+            pies: components["schemas"]["TrialPie"][];
+        };
+        TriedPie: {
+            /** @description that the tasters are told: A, B, C, D */
+            letter: string;
+            name: string;
+            /** @description uuid */
+            bake: string | null;
+            /** @description 1 is best */
+            meanPlace: number;
+            /** @description how many put it first */
+            firsts: number;
+        };
+        /** @description How often something went wrong, and with which pie most. */
+        TroubleCount: {
+            name: string;
+            bakes: number;
+            mostOf: string;
+            mostBakes: number;
         };
         /** @description A person's own units. */
         Units: {
@@ -5377,6 +5759,126 @@ export interface operations {
                 };
             };
             /** @description The design, the layers or the weight is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeArchive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The archive */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Only the owner may */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    bringArchive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/zip": string;
+            };
+        };
+        responses: {
+            /** @description It is in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Only the owner may */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The archive is broken, or the kitchen is not empty; nothing was changed */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -7574,6 +8076,77 @@ export interface operations {
             };
         };
     };
+    setPricing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pricing"];
+            };
+        };
+        responses: {
+            /** @description Kept */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ok"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a margin */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     showBill: {
         parameters: {
             query?: never;
@@ -7976,6 +8549,130 @@ export interface operations {
             };
             /** @description Not signed in */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    printLabels: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabelSheetWish"];
+            };
+        };
+        responses: {
+            /** @description The labels */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot be sold so */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showLabel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabelWish"];
+            };
+        };
+        responses: {
+            /** @description The label */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Label"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It cannot be sold so */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10375,6 +11072,117 @@ export interface operations {
             };
         };
     };
+    listTrials: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The trials */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialList"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    beginTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialWish"];
+            };
+        };
+        responses: {
+            /** @description The trial */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trial"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is refused */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listLessons: {
         parameters: {
             query?: never;
@@ -10535,6 +11343,200 @@ export interface operations {
             };
         };
     };
+    showPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                bake: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The picture */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    dropPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                bake: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The bake */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BakeRecord"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    dropTasting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                trial: string;
+                tasting: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The trial */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trial"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    dropTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                trial: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The trials that are left */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialList"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     findCauses: {
         parameters: {
             query?: never;
@@ -10648,6 +11650,150 @@ export interface operations {
             };
         };
     };
+    putPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                bake: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+            };
+        };
+        responses: {
+            /** @description The bake */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BakeRecord"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is no photo, or the bake has enough of them */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putTasting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+                trial: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TastingWish"];
+            };
+        };
+        responses: {
+            /** @description The trial */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Trial"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Guests may not */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Larger than 256 kB, or an object with more than 200 keys */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not every pie is in it once */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     showBake: {
         parameters: {
             query?: never;
@@ -10679,6 +11825,46 @@ export interface operations {
                 };
             };
             /** @description Not in your kitchen */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    showBookFigures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kitchen: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The figures of the book */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookFigures"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not your kitchen */
             404: {
                 headers: {
                     [name: string]: unknown;

@@ -134,6 +134,7 @@ const kept = (one: Prep["left"][number], place: LeftoverWish["place"]): Leftover
   grams: one.grams,
   pieces: one.pieces,
   food: one.food,
+  bake: null,
 });
 
 function Heading({ children }: { children: React.ReactNode }) {
@@ -151,7 +152,7 @@ function Another({ kitchen, put }: { kitchen: string; put: (wish: LeftoverWish) 
   const [amount, setAmount] = useState<number | null>(null);
   const isCounted = kept === "unbaked-pies" || kept === "baked-pies";
   const add = (place: LeftoverWish["place"]) => {
-    void put({ kept, place, name, grams: isCounted ? null : amount, pieces: isCounted ? amount : null, food: null });
+    void put({ kept, place, name, grams: isCounted ? null : amount, pieces: isCounted ? amount : null, food: null, bake: null });
     setName("");
     setAmount(null);
   };

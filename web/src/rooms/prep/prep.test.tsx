@@ -358,6 +358,7 @@ describe("what is bought and what is left", () => {
       grams: 97,
       pieces: null,
       food: "shortcrust",
+      bake: null,
     });
     fireEvent.click(screen.getByRole("button", { name: "Undo" }));
     await waitFor(() =>
