@@ -10,6 +10,7 @@ use App\Contract\InPath;
 use App\Contract\Json;
 use App\Kitchen\InKitchen;
 use App\Kitchen\User;
+use App\Record\AcceptedSalt;
 use Hojaldre\Core\Advice\OnHand\OnHand;
 use Hojaldre\Core\Advice\OnHand\PieOnHand;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -29,9 +30,10 @@ final class FindOnHand
     public function __invoke(Request $request, #[CurrentUser] User $user): JsonResponse
     {
         $wish = Body::read($request, OnHandWish::class);
-        $have = $wish->foods(InKitchen::of($request));
+        $here = InKitchen::of($request);
+        $have = $wish->foods($here);
         $words = $user->words();
 
-        return Json::response(new OnHandList(array_map(static fn (PieOnHand $one): OnHandAnswer => OnHandAnswer::of($one, $words), OnHand::pies($have, $user->eggs, $wish->tin))));
+        return Json::response(new OnHandList(array_map(static fn (PieOnHand $one): OnHandAnswer => OnHandAnswer::of($one, $words), OnHand::pies($have, $user->eggs, $wish->tin, AcceptedSalt::in($here)))));
     }
 }

@@ -8,7 +8,9 @@ use App\Contract\Answer;
 use App\Contract\Body;
 use App\Contract\InPath;
 use App\Contract\Json;
+use App\Kitchen\InKitchen;
 use App\Kitchen\User;
+use App\Record\AcceptedSalt;
 use Hojaldre\Core\Advice\WayOut;
 use Hojaldre\Core\Advice\WaysOut;
 use Hojaldre\Core\Forecast\Forecast;
@@ -32,7 +34,7 @@ final class FindWaysOut
         $words = $user->words();
 
         return Json::response(new WayOutList(array_map(
-            static fn (WayOut $way): WayOutAnswer => WayOutAnswer::of($way, $words), WaysOut::of(Forecast::of($wish->design), $wish->reading),
+            static fn (WayOut $way): WayOutAnswer => WayOutAnswer::of($way, $words), WaysOut::of(Forecast::of($wish->design), $wish->reading, AcceptedSalt::in(InKitchen::of($request))),
         )));
     }
 }

@@ -22,6 +22,7 @@ final readonly class BakeWish
      * @param  string|null  $oven  uuid of an oven of the kitchen
      * @param  bool  $isFrozen  it comes from the freezer, unbaked
      * @param  int|null  $plannedAt  when it is to go in, ms since 1970; null for now
+     * @param  string|null  $batch  uuid of the batch that it was prepared in: what was weighed at its pans is known of the bake
      */
     public function __construct(
         #[Text(36, 36, self::UUID)] public ?string $id,
@@ -31,6 +32,7 @@ final readonly class BakeWish
         #[Text(36, 36, self::UUID)] public ?string $oven,
         public bool $isFrozen,
         #[Whole(0, 9_999_999_999_999)] public ?int $plannedAt,
+        #[Text(36, 36, self::UUID)] public ?string $batch,
     ) {
     }
 }

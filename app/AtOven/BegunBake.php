@@ -43,7 +43,7 @@ final readonly class BegunBake
             'foretold' => json_encode(DocumentWriter::write($foretold), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), 'legs' => json_encode(KeptLegs::write(Legs::of($pie, $possible)), JSON_THROW_ON_ERROR),
             'possible' => json_encode(KeptPossible::write($possible), JSON_THROW_ON_ERROR), 'oven_id' => $oven?->id, 'oven' => $oven->name ?? $pie->bake->oven->name ?? '',
             'designed_minutes' => round($out->minute), 'low_minutes' => round($out->lowMinute, 1), 'high_minutes' => round($out->highMinute, 1),
-            'planned_at' => $wish->plannedAt === null ? null : date('Y-m-d\TH:i:sP', intdiv($wish->plannedAt, 1000)), 'state' => 'waiting', 'faults' => [], 'words' => '', 'next_time' => '',
+            'planned_at' => $wish->plannedAt === null ? null : date('Y-m-d\TH:i:sP', intdiv($wish->plannedAt, 1000)), 'state' => 'waiting', 'faults' => [], 'weighed' => PreparedWeights::of($kitchen, $wish->batch, $pie), 'words' => '', 'next_time' => '',
             'looked_for' => self::lookedFor($pie, $oven->name ?? ''), 'begun_by' => $by->name,
         ]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Kitchen\Kitchen;
+use App\Record\KitchenLesson;
 use Hojaldre\Core\Day\OwnMinutes;
 use Hojaldre\Core\Day\Plan\Mark;
 use Hojaldre\Core\Day\Task\TaskKind;
@@ -60,12 +61,30 @@ final class DayMark extends Model
         self::query()->upsert([['kitchen_id' => $day->kitchen_id, 'day_id' => $day->id, 'task' => $mark->task, ...$values]], ['kitchen_id', 'day_id', 'task'], array_keys($values));
     }
 
+    /** As it was when the cooks accepted it; kinds that nobody accepted take their usual minutes. */
     public static function ownMinutes(Kitchen $kitchen): OwnMinutes
     {
-        $rows = self::query()->where('kitchen_id', $kitchen->id)->whereNotNull('end_minute')->orderByDesc('marked_at')->limit(self::NEWEST)->get();
+        $until = KitchenLesson::acceptedAt($kitchen, 'pace');
 
-        return OwnMinutes::from(array_values($rows->map(static fn (self $one): array => [
+        return OwnMinutes::from(self::logged($kitchen, static fn (self $one): bool => isset($until[$one->kind]) && $one->marked_at <= $until[$one->kind]));
+    }
+
+    /** @return array<string, non-empty-list<float>> minutes taken to minutes planned, by kind */
+    public static function ratios(Kitchen $kitchen): array
+    {
+        return OwnMinutes::ratios(self::logged($kitchen, static fn (): bool => true));
+    }
+
+    /**
+     * @param  callable(self): bool  $counts
+     * @return list<array{kind: TaskKind, plannedMinutes: float, tookMinutes: float}>
+     */
+    private static function logged(Kitchen $kitchen, callable $counts): array
+    {
+        $rows = self::query()->where('kitchen_id', $kitchen->id)->whereNotNull('end_minute')->orderByDesc('marked_at')->get()->filter($counts)->take(self::NEWEST);
+
+        return array_values($rows->map(static fn (self $one): array => [
             'kind' => TaskKind::from($one->kind), 'plannedMinutes' => (float) $one->planned_minutes, 'tookMinutes' => (float) ($one->end_minute - $one->start_minute),
-        ])->all()));
+        ])->all());
     }
 }

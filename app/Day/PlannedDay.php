@@ -80,7 +80,7 @@ final readonly class PlannedDay
     private static function expansion(Kitchen $kitchen, Day $day, ?Batch $batch, array $designs, OwnMinutes $own): DayExpansion
     {
         return DayExpansion::of(
-            $day, $batch, $designs, KitchenDough::formulasOf($kitchen), DoughWater::percents(DoughWater::of($kitchen)), $batch->kitchenCelsius ?? self::USUAL_CELSIUS, $own,
+            $day, $batch, $designs, KitchenDough::formulasOf($kitchen), DoughWater::accepted($kitchen), $batch->kitchenCelsius ?? self::USUAL_CELSIUS, $own,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pastry;
 
 use App\Kitchen\Kitchen;
+use App\Record\KitchenLesson;
 use Hojaldre\Core\Document\DocumentReader;
 use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Pastry\Dough\WaterLog;
@@ -37,12 +38,15 @@ final class DoughWater extends Model
 
     protected $casts = ['log' => 'array', 'used_percent' => 'float', 'logged_at' => 'immutable_datetime'];
 
-    /** @return array<string, list<self>> by dough, the newest first, as many as say something of today's flour */
-    public static function of(Kitchen $kitchen): array
+    /**
+     * @param  (callable(self): bool)|null  $counts  null for all
+     * @return array<string, list<self>> by dough, the newest first, as many as say something of today's flour
+     */
+    public static function of(Kitchen $kitchen, ?callable $counts = null): array
     {
         $by = [];
         foreach (self::query()->where('kitchen_id', $kitchen->id)->orderByDesc('logged_at')->orderBy('id')->get() as $one) {
-            if (count($by[$one->dough_id] ?? []) < self::MAKINGS) {
+            if (($counts === null || $counts($one)) && count($by[$one->dough_id] ?? []) < self::MAKINGS) {
                 $by[$one->dough_id][] = $one;
             }
         }
@@ -50,13 +54,21 @@ final class DoughWater extends Model
         return $by;
     }
 
+    /** @return array<string, list<float>> per cent of the flour, by dough: what was known when the cooks accepted it; of other doughs the recipe counts alone */
+    public static function accepted(Kitchen $kitchen): array
+    {
+        $until = KitchenLesson::acceptedAt($kitchen, 'water');
+
+        return array_map(self::percents(...), self::of($kitchen, static fn (self $one): bool => isset($until[$one->dough_id]) && $one->logged_at <= $until[$one->dough_id]));
+    }
+
     /**
-     * @param  array<string, list<self>>  $waters
-     * @return array<string, list<float>> per cent of the flour, by dough
+     * @param  list<self>  $waters
+     * @return list<float> per cent of the flour
      */
     public static function percents(array $waters): array
     {
-        return array_map(static fn (array $all): array => array_map(static fn (self $one): float => $one->used_percent, $all), $waters);
+        return array_map(static fn (self $one): float => $one->used_percent, $waters);
     }
 
     public static function put(Kitchen $kitchen, string $dough, WaterLog $log, string $by): self

@@ -30,7 +30,7 @@ final class PlanPastry
         $here = InKitchen::of($request);
         $batch = Body::read($request, PastryWish::class)->batch;
         $waters = DoughWater::of($here);
-        $plan = PastryPlan::of($batch, BatchPies::of($here, $batch), KitchenDough::formulasOf($here), DoughWater::percents($waters));
+        $plan = PastryPlan::of($batch, BatchPies::of($here, $batch), KitchenDough::formulasOf($here), DoughWater::accepted($here));
 
         return Json::response(PastryAnswer::of($plan, array_keys(KitchenDough::ownOf($here)), $waters, User::wordsOf($request)));
     }

@@ -31,7 +31,7 @@ final readonly class BatchPrep
     public static function of(Kitchen $kitchen, Batch $batch): self
     {
         $pies = BatchPies::of($kitchen, $batch);
-        $pastry = PastryPlan::of($batch, $pies, KitchenDough::formulasOf($kitchen), DoughWater::percents(DoughWater::of($kitchen)));
+        $pastry = PastryPlan::of($batch, $pies, KitchenDough::formulasOf($kitchen), DoughWater::accepted($kitchen));
 
         return new self(
             PrepList::of($batch, $pies, $pastry), ShoppingList::of($pies, $pastry, KitchenFood::pricesPerKg($kitchen), KitchenFood::stockGrams($kitchen)),

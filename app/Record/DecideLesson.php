@@ -16,6 +16,7 @@ use App\People\Deed;
 use App\People\KitchenAct;
 use App\Pie\StoredPie;
 use Hojaldre\Core\Oven\BakePlan;
+use Hojaldre\Core\Oven\ColourWish;
 use Hojaldre\Core\Oven\Matched;
 use Hojaldre\Core\Oven\Oven;
 use Hojaldre\Core\Refusal\Refused;
@@ -38,8 +39,7 @@ final class DecideLesson
     {
         $here = InKitchen::of($request);
         $wish = Body::read($request, LessonWish::class);
-        $words = $user->words();
-        $lesson = array_values(array_filter(Lessons::of($here, $words)->lessons, static fn (LessonAnswer $one): bool => $one->thing === $wish->thing))[0] ?? throw Refused::because('no-such-lesson', '/thing');
+        $lesson = array_values(array_filter(Lessons::of($here, $user)->lessons, static fn (LessonAnswer $one): bool => $one->thing === $wish->thing))[0] ?? throw Refused::because('no-such-lesson', '/thing');
         $before = KitchenLesson::of($here)[$wish->thing] ?? null;
         if ($before?->state === LessonState::Accepted->value && $wish->state !== LessonState::Accepted) {
             self::use($here, $user, $wish->thing, $before->was);
@@ -54,13 +54,16 @@ final class DecideLesson
         }
         KitchenAct::note($here, $user->name, Deed::LessonDecided, $lesson->name, $wish->state->value);
 
-        return Json::response(Lessons::of($here, $words));
+        return Json::response(Lessons::of($here, $user));
     }
 
-    /** Of an oven it goes into its dial, and into the pies that name it; the rest is looked up where it is used. */
+    /** Of an oven it goes into its dial, and into the pies that name it; a colour becomes what the cook begins with; the rest is looked up where it is used. */
     private static function use(Kitchen $kitchen, User $user, string $thing, float $value): void
     {
         [$kind, $id] = explode(':', $thing, 2) + ['', ''];
+        if ($kind === 'colour') {
+            $user->fill(['colour' => ColourWish::nearest($value)])->save();
+        }
         if ($kind !== 'oven' && $kind !== 'below') {
             return;
         }

@@ -40,6 +40,19 @@ final class KitchenLesson extends Model
         return $by;
     }
 
+    /** @return array<string, Carbon> when each thing of one kind was accepted, by what it is of: "pace:line" by "line" */
+    public static function acceptedAt(Kitchen $kitchen, string $kind): array
+    {
+        $at = [];
+        foreach (self::of($kitchen) as $thing => $one) {
+            if ($one->state === LessonState::Accepted->value && str_starts_with($thing, "$kind:")) {
+                $at[substr($thing, strlen($kind) + 1)] = $one->decided_at;
+            }
+        }
+
+        return $at;
+    }
+
     /** Its key is kitchen and thing together, which Eloquent cannot update by; an upsert can. */
     public static function put(Kitchen $kitchen, string $thing, LessonState $state, float $value, float $was, string $by): void
     {

@@ -11,7 +11,7 @@ use App\Contract\Schema;
 final readonly class LessonAnswer
 {
     /**
-     * @param  string  $thing  oven:ID, below:ID, yield:FOOD|PREPARATION, salt, colour
+     * @param  string  $thing  oven:ID, below:ID, yield:FOOD|PREPARATION, water:DOUGH, pace:KIND, salt, colour
      * @param  string  $value  in words
      * @param  float  $says  on its scale
      * @param  float  $low  8 in 10 lie between

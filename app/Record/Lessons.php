@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Day\DayMark;
 use App\Kitchen\Kitchen;
+use App\Kitchen\User;
 use App\Oven\KitchenOven;
+use App\Pastry\DoughWater;
+use App\Pastry\KitchenDough;
 use App\Prep\KitchenYield;
 use App\Wording\Words;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Measure\Figures;
-use Hojaldre\Core\Oven\ColourWish;
+use Hojaldre\Core\Pastry\Dough\WaterNeed;
 use Hojaldre\Core\Record\ColourWord;
 use Hojaldre\Core\Record\OvenEvidence;
 use Hojaldre\Core\Record\OvenLearned;
+use Hojaldre\Core\Record\PaceLearned;
 use Hojaldre\Core\Record\SaltWord;
 use Hojaldre\Core\Record\WishLearned;
 use Hojaldre\Core\Record\YieldLearned;
@@ -26,21 +31,24 @@ final readonly class Lessons
     /** Of an example that says what a yield changes, g (definition). */
     private const EXAMPLE_GRAMS = 450.0;
 
+    /** Of one that says what a pace changes, min (definition). */
+    private const EXAMPLE_MINUTES = 10.0;
+
     /** So far from the dial it is told as cold or hot, K (definition). */
     private const SAME_KELVINS = 1.0;
 
     /** @param  array<string, KitchenLesson>  $decided */
-    private function __construct(private Kitchen $kitchen, private Words $words, private array $decided)
+    private function __construct(private Kitchen $kitchen, private User $user, private Words $words, private array $decided)
     {
     }
 
     /** @param  bool  $worksOut  a few of the bakes that are new are worked out and kept */
-    public static function of(Kitchen $kitchen, Words $words, bool $worksOut = false): LessonList
+    public static function of(Kitchen $kitchen, User $user, bool $worksOut = false): LessonList
     {
-        $self = new self($kitchen, $words, KitchenLesson::of($kitchen));
+        $self = new self($kitchen, $user, $user->words(), KitchenLesson::of($kitchen));
         [$evidence, $left] = BakeEvidence::byOven($kitchen, $worksOut);
 
-        return new LessonList([...$self->ovens($evidence), ...$self->yields(), ...$self->wishes()], $left);
+        return new LessonList([...$self->ovens($evidence), ...$self->yields(), ...$self->waters(), ...$self->paces(), ...$self->wishes()], $left);
     }
 
     /**
@@ -108,6 +116,45 @@ final readonly class Lessons
     }
 
     /** @return list<LessonAnswer> */
+    private function waters(): array
+    {
+        $lessons = [];
+        $formulas = KitchenDough::formulasOf($this->kitchen);
+        $accepted = DoughWater::accepted($this->kitchen);
+        foreach (DoughWater::of($this->kitchen) as $dough => $makings) {
+            $formula = $formulas[$dough] ?? null;
+            if ($formula === null || $formula->liquidPercent() <= 0) {
+                continue;
+            }
+            $percents = DoughWater::percents($makings);
+            $need = WaterNeed::of($formula, $percents);
+            $lessons[] = $this->lesson(
+                "water:$dough", ['name' => new Statement('lesson.water', ['food' => $formula->name]), 'value' => null, 'effect' => new Statement('lesson-effect.water', ['recipePercent' => $formula->liquidPercent()])],
+                [$need->usualPercent, $need->likelyFromPercent, $need->likelyToPercent], WaterNeed::of($formula, $accepted[$dough] ?? [])->usualPercent, [0.6 * $formula->liquidPercent(), 1.4 * $formula->liquidPercent()],
+                array_map(static fn (float $one): float => round($one, 1), $percents), 'water', count($percents) === 1 ? '1 making' : count($percents).' makings', ' % of the flour', 1,
+            );
+        }
+
+        return $lessons;
+    }
+
+    /** @return list<LessonAnswer> */
+    private function paces(): array
+    {
+        $lessons = [];
+        $inUse = DayMark::ownMinutes($this->kitchen)->factors();
+        foreach (DayMark::ratios($this->kitchen) as $kind => $ratios) {
+            $learned = PaceLearned::from($ratios);
+            $lessons[] = $this->lesson(
+                "pace:$kind", ['name' => new Statement('lesson.pace', ['kind' => $this->words->word('task-short', $kind)]), 'value' => null, 'effect' => new Statement('lesson-effect.pace', ['exampleMinutes' => self::EXAMPLE_MINUTES, 'takenMinutes' => round(self::EXAMPLE_MINUTES * $learned->factor)])],
+                [100 * $learned->factor, 100 * $learned->low, 100 * $learned->high], 100 * ($inUse[$kind] ?? 1.0), [40.0, 200.0], array_map(static fn (float $one): float => round(100 * $one), $ratios), 'plain', count($ratios).' marks', ' % of the usual minutes',
+            );
+        }
+
+        return $lessons;
+    }
+
+    /** @return list<LessonAnswer> */
     private function wishes(): array
     {
         $salt = $colour = [];
@@ -126,9 +173,9 @@ final readonly class Lessons
         }
         if ($colour !== []) {
             $learned = WishLearned::colour($colour);
-            [$from, $to] = ColourWish::Gold->band();
+            [$from, $to] = $this->user->colour->band();
             $lessons[] = $this->lesson(
-                'colour', ['name' => new Statement('lesson.colour'), 'value' => null, 'effect' => new Statement('lesson-effect.colour')], [$learned->value, $learned->low, $learned->high], $this->accepted('colour') ?? ($from + $to) / 2, [0.0, 2.6],
+                'colour', ['name' => new Statement('lesson.colour'), 'value' => null, 'effect' => new Statement('lesson-effect.colour')], [$learned->value, $learned->low, $learned->high], ($from + $to) / 2, [0.0, 2.6],
                 array_map(static fn (array $one): float => round($one[0], 2), array_values(array_filter($colour, static fn (array $one): bool => $one[1] === ColourWord::Golden))), 'plain', count($colour).' judged', ', 1 is golden', 1,
             );
         }

@@ -24,6 +24,6 @@ final class ListLessons
     #[InPath]
     public function __invoke(Request $request, #[CurrentUser] User $user): JsonResponse
     {
-        return Json::response(Lessons::of(InKitchen::of($request), $user->words()));
+        return Json::response(Lessons::of(InKitchen::of($request), $user));
     }
 }

@@ -25,6 +25,6 @@ final class WorkOutLessons
     #[InPath]
     public function __invoke(Request $request, #[CurrentUser] User $user): JsonResponse
     {
-        return Json::response(Lessons::of(InKitchen::of($request), $user->words(), worksOut: true));
+        return Json::response(Lessons::of(InKitchen::of($request), $user, worksOut: true));
     }
 }

@@ -39,7 +39,7 @@ final class AtOvenTest extends TestCase
     /** @param  array<string, mixed>  $with */
     private function begin(array $with = []): string
     {
-        $ids = $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null, ...$with]]])->assertCreated()->json('ids');
+        $ids = $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null, 'batch' => null, ...$with]]])->assertCreated()->json('ids');
 
         return is_array($ids) && is_string($ids[0]) ? $ids[0] : self::fail('no id');
     }
@@ -145,9 +145,9 @@ final class AtOvenTest extends TestCase
         $this->postJson($this->at("/bakes/$id/events"), ['events' => [[...$this->event('in'), 'kind' => 'jump']]])->assertStatus(422)->assertJsonPath('at', '/events/0/kind');
         $this->postJson($this->at("/bakes/$id/readings"), ['readings' => [['at' => 5, 'celsius' => 20]]])->assertStatus(422)->assertJsonPath('at', '/readings/0/at');
         self::assertSame([], $this->live()['events']);
-        $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => Str::uuid()->toString(), 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null]]])->assertStatus(422)->assertJsonPath('at', '/bakes/0/pie');
-        $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => Str::uuid()->toString(), 'isFrozen' => false, 'plannedAt' => null]]])->assertStatus(422)->assertJsonPath('at', '/bakes/0/oven');
-        $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => true, 'plannedAt' => null]]])->assertStatus(422)->assertJsonPath('code', 'not-from-frozen');
+        $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => Str::uuid()->toString(), 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null, 'batch' => null]]])->assertStatus(422)->assertJsonPath('at', '/bakes/0/pie');
+        $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => Str::uuid()->toString(), 'isFrozen' => false, 'plannedAt' => null, 'batch' => null]]])->assertStatus(422)->assertJsonPath('at', '/bakes/0/oven');
+        $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => true, 'plannedAt' => null, 'batch' => null]]])->assertStatus(422)->assertJsonPath('code', 'not-from-frozen');
         $this->postJson($this->at('/bakes'), ['bakes' => []])->assertStatus(422)->assertJsonPath('at', '/bakes');
     }
 

@@ -115,6 +115,9 @@ final class BatchTest extends TestCase
         self::assertSame(24.5, $usual());
         $log = ['flourGrams' => 200, 'offeredGrams' => 70, 'goes' => [['grams' => 30], ['grams' => 15], ['grams' => 15]]];
         $water = $this->postJson($this->at('/doughs/shortcrust/waters'), $log)->assertOk()->assertJsonPath('leftGrams', 10)->json('id');
+        // nothing is reckoned otherwise before a cook accepts it
+        self::assertSame(24.5, $usual());
+        $this->putJson($this->at('/lessons'), ['thing' => 'water:shortcrust', 'state' => 'accepted'])->assertOk();
         self::assertSame(27.3, $usual(), 'half way from 24.5 to 30');
         $this->postJson($this->at('/doughs/shortcrust/waters'), [...$log, 'offeredGrams' => 50])->assertStatus(422)->assertJsonPath('at', '/offeredGrams');
         $this->deleteJson($this->at("/doughs/shortcrust/waters/$water"))->assertOk();

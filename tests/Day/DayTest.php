@@ -144,9 +144,16 @@ final class DayTest extends TestCase
             $id = $this->putDown();
             $this->putJson($this->at("/days/$id/marks"), ['task' => 'line:o1.1', 'kind' => 'line', 'startMinute' => 960, 'endMinute' => 972, 'plannedMinutes' => 6])->assertOk();
         }
+        // nothing is planned otherwise before a cook accepts it
+        self::assertSame([], $this->plan($this->toSave(0, 1)['day'])->json('pace'));
+        $lesson = array_column((array) $this->getJson($this->at('/lessons'))->json('lessons'), null, 'thing')['pace:line'];
+        self::assertSame(['200 % of the usual minutes', '3 marks', 'Days are planned with it: 10 min become 20 min.'], [$lesson['value'], $lesson['evidence'], $lesson['effect']]);
+        $this->putJson($this->at('/lessons'), ['thing' => 'pace:line', 'state' => 'accepted'])->assertOk();
         self::assertSame(['line: 200 % of the usual minutes'], $this->plan($this->toSave(0, 1)['day'])->json('pace'));
         // twice the six minutes of rolling and lining, beside sixteen on the bench
         self::assertSame(28, $this->minutes($this->taskOf($this->plan($this->toSave(0, 1)['day'])->json(), 'line:o1.1')));
+        $this->putJson($this->at('/lessons'), ['thing' => 'pace:line', 'state' => 'offered'])->assertOk();
+        self::assertSame([], $this->plan($this->toSave(0, 1)['day'])->json('pace'));
     }
 
     public function test_orders_are_read_from_a_table_and_what_is_not_understood_is_told(): void

@@ -8,6 +8,7 @@ use App\AtOven\StoredBake;
 use App\Kitchen\Kitchen;
 use App\Oven\KitchenOven;
 use App\Pie\StoredPie;
+use App\Record\AcceptedSalt;
 use Illuminate\Support\Str;
 use Tests\TestCase;
 
@@ -37,7 +38,7 @@ final class BookTest extends TestCase
     /** @param  list<array{string, string, float, float|null}>  $events  kind, what, minute, value */
     private function baked(float $minutes = 46.0, array $events = []): string
     {
-        $ids = $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => $this->oven, 'isFrozen' => false, 'plannedAt' => null]]])->assertCreated()->json('ids');
+        $ids = $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => $this->oven, 'isFrozen' => false, 'plannedAt' => null, 'batch' => null]]])->assertCreated()->json('ids');
         $id = is_array($ids) && is_string($ids[0]) ? $ids[0] : self::fail('no id');
         $in = (int) now()->getTimestampMs() - 7_200_000;
         $all = [['in', '', 0.0, null], ...$events, ['done', 'out', $minutes, null], ['done', 'rested', $minutes + 12, null]];
@@ -73,7 +74,7 @@ final class BookTest extends TestCase
     {
         $id = $this->baked();
         $this->putJson($this->at("/bakes/$id/judgement"), [...self::judged('dry'), 'nextTime' => 'Turn at 18.'])->assertOk();
-        $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null]]])->assertCreated();
+        $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null, 'batch' => null]]])->assertCreated();
         $next = array_column((array) $this->getJson($this->at('/at-oven'))->json('bakes'), 'nextTime', 'id');
         self::assertContains('Turn at 18.', $next);
         $this->getJson($this->at("/pies/$this->pie"))->assertOk()->assertJsonPath('nextTime', 'Turn at 18.');
@@ -91,7 +92,7 @@ final class BookTest extends TestCase
 
     public function test_what_is_not_out_is_not_judged_and_a_wrong_word_names_its_field(): void
     {
-        $ids = $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null]]])->json('ids');
+        $ids = $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null, 'batch' => null]]])->json('ids');
         $this->putJson($this->at("/bakes/{$ids[0]}/judgement"), self::judged('dry'))->assertStatus(422)->assertJsonPath('code', 'not-out-yet');
         $id = $this->baked();
         $this->putJson($this->at("/bakes/$id/judgement"), [...self::judged('dry'), 'slice' => 'wobbly'])->assertStatus(422)->assertJsonPath('at', '/slice');
@@ -106,6 +107,49 @@ final class BookTest extends TestCase
         $found = $this->getJson($this->at("/bakes/$id/causes"))->assertOk()->assertJsonPath('causes.0.cause', 'wet-filling')->assertJsonPath('troubles', ['soggy base']);
         self::assertSame('60 g over the target weight of leeks.', $found->json('causes.0.for.0'));
         self::assertNotSame('', $found->json('causes.0.nextTime'));
+    }
+
+    /** The pan reads 806 with 500 of it pan: of 450 g of leeks 306 are left. */
+    public function test_what_was_weighed_at_a_pan_of_the_batch_is_known_of_its_bake(): void
+    {
+        $lining = ['rim' => 'flush', 'doubleFloor' => false, 'stripMm' => 20, 'decorationGrams' => 0, 'patchGrams' => 0];
+        $fold = ['eachGrams' => null, 'thicknessMm' => null, 'lengthMm' => null, 'settled' => null];
+        $batch = $this->postJson($this->at('/batches'), ['basedOn' => 0, 'batch' => ['name' => 'Saturday', 'lines' => [['pie' => $this->pie, 'count' => 1, 'lining' => $lining, 'fold' => $fold]], 'doughs' => [], 'kitchenCelsius' => 21, 'panGrams' => 600]])->assertOk()->json('id');
+        $begin = fn (?string $of): string => (string) $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null, 'batch' => $of]]])->assertCreated()->json('ids.0');
+        $this->getJson($this->at("/bakes/{$begin((string) $batch)}"))->assertJsonPath('weights.0.doneGrams', null);
+        $this->putJson($this->at("/batches/$batch/marks"), ['act' => 'cook:leeks:sweated and pressed:0', 'goesDone' => 1, 'isDone' => true, 'tareGrams' => 500, 'readsGrams' => 806])->assertOk();
+        $this->getJson($this->at("/bakes/{$begin((string) $batch)}"))->assertOk()->assertJsonPath('weights.0.doneGrams', 306)->assertJsonPath('weights.1.doneGrams', null);
+        $this->getJson($this->at("/bakes/{$begin(null)}"))->assertJsonPath('weights.0.doneGrams', null);
+    }
+
+    public function test_a_baked_pie_that_is_put_away_keeps_its_days_from_the_bake(): void
+    {
+        $id = $this->baked();
+        $away = ['kept' => 'baked-pies', 'place' => 'fridge', 'name' => 'Quiche', 'grams' => null, 'pieces' => 3, 'food' => null, 'bake' => $id];
+        $out = now()->subMinutes(74)->startOfDay();
+        $this->postJson($this->at('/leftovers'), $away)->assertOk()->assertJsonPath('useBy', $out->addDays(3)->toDateString());
+        $this->getJson($this->at("/bakes/$id"))->assertOk()->assertJsonPath('kept.0.place', 'fridge');
+        $this->travel(3)->days();
+        $this->postJson($this->at('/leftovers'), [...$away, 'place' => 'freezer'])->assertOk();
+        $this->travel(2)->days();
+        $this->postJson($this->at('/leftovers'), [...$away, 'place' => 'freezer'])->assertStatus(422)->assertJsonPath('code', 'too-old-to-keep')->assertJsonPath('at', '/bake');
+    }
+
+    public function test_the_book_says_how_good_its_forecasts_were_and_what_fails_most(): void
+    {
+        foreach ([['soggy', 40.0], ['soggy', 46.0], ['dry', 47.0], ['dry', 60.0], ['dry', 48.0], ['dry', 44.0]] as $at => [$underside, $minutes]) {
+            $id = $this->baked($minutes);
+            $this->putJson($this->at("/bakes/$id/judgement"), [...self::judged($underside), 'faults' => $at === 0 ? ['stuck'] : []])->assertOk();
+        }
+        $said = $this->getJson($this->at('/book-figures'))->assertOk()->assertJsonCount(6, 'misses')->assertJsonPath('troubles.0.name', 'underside soggy')->assertJsonPath('troubles.0.bakes', 2)->assertJsonPath('troubles.1.name', 'stuck in the tin')->assertJsonPath('troubles.0.mostOf', 'Smoked trout and leek quiche');
+        $designed = 46.0;
+        $late = array_column((array) $said->json('misses'), 'lateMinutes');
+        sort($late);
+        self::assertEquals([-6, -2, 0, 1, 2, 14], $late, "of $designed designed");
+        $underside = array_column((array) $said->json('told'), null, 'tap')['underside'];
+        self::assertSame(6, $underside['judged']);
+        self::assertSame(2, $underside['missed'], 'two were soggy, and the forecast said that none would be');
+        self::assertSame(0, $underside['falseAlarms']);
     }
 
     public function test_an_oven_that_bakes_pale_is_learned_to_run_cold_and_its_dial_and_pies_change_only_when_a_cook_takes_it(): void
@@ -144,6 +188,22 @@ final class BookTest extends TestCase
         self::assertSame('1 judged', $this->lesson('salt')['evidence']);
         $this->putJson($this->at('/lessons'), ['thing' => 'salt', 'state' => 'accepted'])->assertOk();
         self::assertEquals($this->lesson('salt')['says'], $this->lesson('salt')['inUse']);
+        self::assertEqualsWithDelta($this->lesson('salt')['says'], AcceptedSalt::in($this->kitchen), 0.001);
+        $this->putJson($this->at('/lessons'), ['thing' => 'salt', 'state' => 'refused'])->assertOk();
+        self::assertSame(1.05, AcceptedSalt::in($this->kitchen));
+    }
+
+    public function test_a_colour_that_is_accepted_is_what_new_pies_of_the_cook_begin_with_until_it_is_taken_back(): void
+    {
+        foreach ([1, 2, 3] as $ignored) {
+            $id = $this->baked();
+            // golden as the house has it is too dark here
+            $this->putJson($this->at("/bakes/$id/judgement"), self::judged('dry', 'holds', 'dark'))->assertOk();
+        }
+        $this->putJson($this->at('/lessons'), ['thing' => 'colour', 'state' => 'accepted'])->assertOk();
+        self::assertContains($this->member($this->kitchen)->refresh()->colour->value, ['straw', 'pale']);
+        $this->putJson($this->at('/lessons'), ['thing' => 'colour', 'state' => 'offered'])->assertOk();
+        self::assertSame('gold', $this->member($this->kitchen)->refresh()->colour->value);
     }
 
     public function test_what_was_accepted_of_an_oven_goes_into_the_pies_that_name_it(): void

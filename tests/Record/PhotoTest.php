@@ -24,7 +24,7 @@ final class PhotoTest extends TestCase
         parent::setUp();
         $this->kitchen = $this->kitchen();
         $this->actingAs($this->member($this->kitchen));
-        $ids = $this->postJson("/api/kitchens/{$this->kitchen->id}/bakes", ['bakes' => [['id' => null, 'pie' => $this->stored($this->kitchen)->id, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null]]])->assertCreated()->json('ids');
+        $ids = $this->postJson("/api/kitchens/{$this->kitchen->id}/bakes", ['bakes' => [['id' => null, 'pie' => $this->stored($this->kitchen)->id, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null, 'batch' => null]]])->assertCreated()->json('ids');
         $this->bake = is_array($ids) && is_string($ids[0]) ? $ids[0] : self::fail('no id');
     }
 

@@ -50,7 +50,7 @@ final class TrialTest extends TestCase
 
     public function test_pies_that_differ_in_more_than_one_thing_are_told_so(): void
     {
-        $bake = fn (array $design): string => (string) $this->postJson("/api/kitchens/{$this->kitchen->id}/bakes", ['bakes' => [['id' => null, 'pie' => null, 'design' => $design, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null]]])->assertCreated()->json('ids.0');
+        $bake = fn (array $design): string => (string) $this->postJson("/api/kitchens/{$this->kitchen->id}/bakes", ['bakes' => [['id' => null, 'pie' => null, 'design' => $design, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null, 'batch' => null]]])->assertCreated()->json('ids.0');
         $plain = $this->design();
         $thick = $plain;
         $thick['crust']['thicknessMm'] = 5;

@@ -47,6 +47,11 @@ final class StoresTest extends TestCase
         self::assertSame(3.2, $this->food('leeks')['pricePerKg']);
         $bill = $this->postJson($this->at('/bill'), ['design' => $this->design(), 'tins' => 6])->assertOk();
         self::assertGreaterThan(0, $bill->json('cost'));
+        // a margin of 60 %: of the price 40 % pay its food and 0.50 of hands and heat
+        $this->putJson($this->at('/pricing'), ['marginPercent' => 60, 'otherCost' => 0.5])->assertOk();
+        $portion = (float) $bill->json('costOfAPortion');
+        self::assertEqualsWithDelta(($portion + 0.5) / 0.4, $this->postJson($this->at('/bill'), ['design' => $this->design(), 'tins' => 6])->assertOk()->assertJsonPath('pricing.marginPercent', 60)->json('priceOfAPortion'), 0.02);
+        $this->putJson($this->at('/pricing'), ['marginPercent' => 100, 'otherCost' => 0.5])->assertStatus(422)->assertJsonPath('at', '/marginPercent');
         $this->putJson($this->at('/foods/leeks/price'), ['pricePerKg' => -1])->assertStatus(422)->assertJsonPath('at', '/pricePerKg');
         $this->putJson($this->at('/foods/leeks/price'), ['pricePerKg' => null])->assertOk();
         $this->postJson($this->at('/bill'), ['design' => $this->design(), 'tins' => 6])->assertJsonPath('cost', null);

@@ -43,7 +43,18 @@ if (verb === "press") {
     "POST",
     `${kitchen}/bakes`,
     {
-      bakes: [{ id: null, pie: pies[0].id, design: null, count: 1, oven: null, isFrozen: false, plannedAt: null }],
+      bakes: [
+        {
+          id: null,
+          pie: pies[0].id,
+          design: null,
+          count: 1,
+          oven: null,
+          isFrozen: false,
+          plannedAt: null,
+          batch: null,
+        },
+      ],
     },
     token,
   );

@@ -38,7 +38,7 @@ final class Architecture
         'Day' => ['Statement', 'Refusal', 'Document', 'Food', 'Tin', 'Moisture', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast', 'Batch'],
         'AtOven' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Moisture', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast', 'Day'],
         'Label' => ['Statement', 'Refusal', 'Food', 'Safety', 'Tin', 'Pastry', 'Pie', 'Forecast', 'Day'],
-        'Record' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast', 'Advice', 'AtOven'],
+        'Record' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Moisture', 'Seasoning', 'Safety', 'Oven', 'Pastry', 'Pie', 'Bake', 'Forecast', 'Advice', 'AtOven', 'Day'],
         'Advice' => ['Statement', 'Refusal', 'Document', 'Measure', 'Food', 'Tin', 'Custard', 'Seasoning', 'Oven', 'Pastry', 'Pie', 'PieFile', 'Bake', 'Forecast'],
     ];
 

@@ -13,6 +13,7 @@ use Hojaldre\Core\Forecast\Readings\Reading;
 use Hojaldre\Core\Forecast\Readings\ReadingName;
 use Hojaldre\Core\Forecast\Readings\Readings;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Seasoning\Salt;
 
 /**
  * Finds the least pull of each lever that mends a reading, then of two levers together where none does alone: the ones that
@@ -28,7 +29,7 @@ final readonly class WayOutSearch
 
     private const MOST_STEPS_MORE = 4;
 
-    private function __construct(private Reading $reading, private Pie $pie, private Forecast $forecast, private Trials $trials, private int $trouble, private bool $parBakes)
+    private function __construct(private Reading $reading, private Pie $pie, private Forecast $forecast, private Trials $trials, private int $trouble, private bool $parBakes, private float $saltPercent)
     {
     }
 
@@ -36,7 +37,7 @@ final readonly class WayOutSearch
      * @param  bool  $parBakes  false for a cook who never bakes a shell blind
      * @return list<WayOut> cheapest first
      */
-    public static function ways(Reading $reading, Forecast $forecast, Trials $trials, bool $parBakes = true): array
+    public static function ways(Reading $reading, Forecast $forecast, Trials $trials, bool $parBakes = true, float $saltPercent = Salt::AIM_PERCENT): array
     {
         $trouble = $trials->side($reading->name, $forecast->pie);
         if ($trouble === null || $trouble === 0) {
@@ -44,7 +45,7 @@ final readonly class WayOutSearch
             $trouble = $reading->value === null || $reading->limits->side($reading->value) === 0 ? 1 : $reading->limits->side($reading->value);
         }
 
-        return (new self($reading, $forecast->pie, $forecast, $trials, $trouble, $parBakes))->find();
+        return (new self($reading, $forecast->pie, $forecast, $trials, $trouble, $parBakes, $saltPercent))->find();
     }
 
     /** @return list<WayOut> */
@@ -99,7 +100,7 @@ final readonly class WayOutSearch
     private function levers(Pie $pie): array
     {
         return array_values(array_filter(
-            Levers::for($this->reading, $pie),
+            Levers::for($this->reading, $pie, $this->saltPercent),
             fn (Lever $lever): bool => $this->parBakes || ! ($lever instanceof BakeShell || $lever instanceof BakeShellLonger),
         ));
     }

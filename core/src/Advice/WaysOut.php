@@ -6,14 +6,18 @@ namespace Hojaldre\Core\Advice;
 
 use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\Forecast\Readings\ReadingName;
+use Hojaldre\Core\Seasoning\Salt;
 
 /** The ways out of what a forecast says: searched for by baking again, so they are asked for apart. */
 final readonly class WaysOut
 {
-    /** @return list<WayOut> of one reading; none where it is not in trouble */
-    public static function of(Forecast $forecast, ReadingName $name): array
+    /**
+     * @param  float  $saltPercent  of the filling, that is salted to
+     * @return list<WayOut> of one reading; none where it is not in trouble
+     */
+    public static function of(Forecast $forecast, ReadingName $name, float $saltPercent = Salt::AIM_PERCENT): array
     {
-        return self::search($forecast, $name, new Trials($forecast->weights, $forecast->bake));
+        return self::search($forecast, $name, new Trials($forecast->weights, $forecast->bake), $saltPercent);
     }
 
     /** @return array<string, list<WayOut>> of every reading, by its name */
@@ -29,10 +33,10 @@ final readonly class WaysOut
     }
 
     /** @return list<WayOut> */
-    private static function search(Forecast $forecast, ReadingName $name, Trials $trials): array
+    private static function search(Forecast $forecast, ReadingName $name, Trials $trials, float $saltPercent = Salt::AIM_PERCENT): array
     {
         $reading = $forecast->reading($name);
 
-        return $reading === null || ! $reading->inTrouble() ? [] : WayOutSearch::ways($reading, $forecast, $trials);
+        return $reading === null || ! $reading->inTrouble() ? [] : WayOutSearch::ways($reading, $forecast, $trials, saltPercent: $saltPercent);
     }
 }

@@ -29,6 +29,17 @@ final readonly class OwnMinutes
     /** @param  list<array{kind: TaskKind, plannedMinutes: float, tookMinutes: float}>  $logged */
     public static function from(array $logged): self
     {
+        return new self(array_map(self::middle(...), self::ratios($logged)));
+    }
+
+    /**
+     * Minutes taken to minutes planned, of each kind that was logged often enough to say something.
+     *
+     * @param  list<array{kind: TaskKind, plannedMinutes: float, tookMinutes: float}>  $logged
+     * @return array<string, non-empty-list<float>> by kind
+     */
+    public static function ratios(array $logged): array
+    {
         $ratios = [];
         foreach ($logged as $one) {
             $ratio = $one['tookMinutes'] / max(1.0, $one['plannedMinutes']);
@@ -36,16 +47,17 @@ final readonly class OwnMinutes
                 $ratios[$one['kind']->value][] = $ratio;
             }
         }
-        $factors = [];
-        foreach ($ratios as $kind => $all) {
-            if (count($all) >= self::LEAST_LOGGED) {
-                sort($all);
-                $middle = intdiv(count($all), 2);
-                $factors[$kind] = count($all) % 2 === 1 ? $all[$middle] : ($all[$middle - 1] + $all[$middle]) / 2;
-            }
-        }
 
-        return new self($factors);
+        return array_filter($ratios, static fn (array $all): bool => count($all) >= self::LEAST_LOGGED);
+    }
+
+    /** @param  non-empty-list<float>  $ratios */
+    public static function middle(array $ratios): float
+    {
+        sort($ratios);
+        $middle = intdiv(count($ratios), 2);
+
+        return count($ratios) % 2 === 1 ? $ratios[$middle] : ($ratios[$middle - 1] + $ratios[$middle]) / 2;
     }
 
     /** Whole minutes, one at least, that so many usual ones take here. */

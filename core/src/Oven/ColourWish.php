@@ -23,6 +23,15 @@ enum ColourWish: string
         };
     }
 
+    /** The one whose middle is nearest to a brownness, where 1 is golden. */
+    public static function nearest(float $brownness): self
+    {
+        $cases = self::cases();
+        usort($cases, static fn (self $a, self $b): int => abs(array_sum($a->band()) / 2 - $brownness) <=> abs(array_sum($b->band()) / 2 - $brownness));
+
+        return $cases[0];
+    }
+
     /** @return array{float, float} beyond these a cook who wanted it so is not content: looks unbaked, tastes burnt */
     public function limits(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Advice;
 
+use Hojaldre\Core\Advice\OnHand\Filler;
 use Hojaldre\Core\Advice\OnHand\Filling;
 use Hojaldre\Core\Advice\OnHand\OnHand;
 use Hojaldre\Core\Advice\OnHand\PieOnHand;
@@ -63,6 +64,9 @@ final class OnHandTest extends TestCase
     {
         $pie = self::kind(self::pies(['leeks', 'mushrooms', 'egg', 'double-cream', 'shortcrust']), PieKind::Quiche)->forecast->pie;
         self::assertEqualsWithDelta(1.05, Weights::of($pie)->salt()->percent(), 0.01);
+        // or to what this kitchen likes
+        $liked = (new Filler(Shelf::of(array_map(Pantry::food(...), ['leeks', 'egg', 'whole-milk', 'double-cream', 'shortcrust'])), EggSizing::Us, null, 0.8))->pie(PieKind::Quiche, Filling::from(Shelf::of([Pantry::food('leeks')]), 1)[0]);
+        self::assertEqualsWithDelta(0.8, $liked === null ? 0 : Weights::of($liked)->salt()->percent(), 0.01);
         self::assertTrue($pie->assumes('/seasonings/0/amount'));
     }
 

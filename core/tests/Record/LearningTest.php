@@ -20,6 +20,7 @@ use Hojaldre\Core\Record\KitchenDraw;
 use Hojaldre\Core\Record\Observation;
 use Hojaldre\Core\Record\OvenEvidence;
 use Hojaldre\Core\Record\OvenLearned;
+use Hojaldre\Core\Record\PaceLearned;
 use Hojaldre\Core\Record\SaltWord;
 use Hojaldre\Core\Record\TrialBake;
 use Hojaldre\Core\Record\WishLearned;
@@ -168,6 +169,24 @@ final class LearningTest extends TestCase
     {
         self::assertEqualsWithDelta((0.72 / 64 + 1.2 / 16) / (1 / 64 + 2 / 16), YieldLearned::from([0.6, 0.6], 0.72)->share, 1e-12);
         self::assertSame(0.72, round(YieldLearned::from([], 0.72)->share, 12));
+    }
+
+    /** By hand: logs of 1, 2 and 4 stand log 2 apart, so their deviation is 0.693; 1.2816 x 1.2533 x 0.693 / root 3 = 0.643, exp 1.902. */
+    public function test_a_pace_by_hand(): void
+    {
+        $wide = PaceLearned::from([4.0, 1.0, 2.0]);
+        self::assertEqualsWithDelta(2.0, $wide->factor, 1e-9);
+        self::assertEqualsWithDelta(2 / 1.902, $wide->low, 0.002);
+        self::assertEqualsWithDelta(2 * 1.902, $wide->high, 0.004);
+        // marks that agree to the minute are no more than ten in a hundred sure: 1.606 x 0.1 / 2 = 0.0803, exp 1.0836
+        $same = PaceLearned::from([1.5, 1.5, 1.5, 1.5]);
+        self::assertEqualsWithDelta(1.5 * 1.0836, $same->high, 0.001);
+        self::assertEqualsWithDelta(1.5 / 1.0836, $same->low, 0.001);
+    }
+
+    public function test_the_colour_that_is_nearest_to_a_brownness(): void
+    {
+        self::assertSame([ColourWish::Pale, ColourWish::Straw, ColourWish::Gold, ColourWish::Deep], array_map(ColourWish::nearest(...), [0.1, 0.6, 1.2, 1.9]));
     }
 
     public function test_salt_and_colour_are_learned_from_what_was_called_right(): void

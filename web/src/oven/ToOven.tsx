@@ -29,7 +29,7 @@ function useToOven() {
 /** This pie, as it is on the bench. */
 export function ToOven({ design, pie }: { design: PieDesign; pie: string }) {
   const { busy, mend, go } = useToOven();
-  const wish = { id: null, pie, design, count: 1, oven: null, isFrozen: false, plannedAt: null };
+  const wish = { id: null, pie, design, count: 1, oven: null, isFrozen: false, plannedAt: null, batch: null };
   return (
     <>
       <Button look="plain" disabled={busy} onClick={() => go([wish])}>

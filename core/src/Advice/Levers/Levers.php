@@ -10,19 +10,20 @@ use Hojaldre\Core\Forecast\Readings\Verdict;
 use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Seasoning\Salt;
 
 /** Which levers can mend which reading. */
 final readonly class Levers
 {
     /** @return list<Lever> that are to be had for this pie */
-    public static function for(Reading $reading, Pie $pie): array
+    public static function for(Reading $reading, Pie $pie, float $saltPercent = Salt::AIM_PERCENT): array
     {
         $tooHigh = $reading->value === null || $reading->limits->upper === null || $reading->value > $reading->limits->upper;
         $levers = match ($reading->name) {
             ReadingName::Custard => self::forCustard($pie, $tooHigh),
             ReadingName::Set => self::forSet($reading, $pie),
             ReadingName::Base => self::forBase($pie),
-            ReadingName::Salt => self::forSalt($pie, $reading->value !== null && $tooHigh),
+            ReadingName::Salt => self::forSalt($pie, $reading->value !== null && $tooHigh, $saltPercent),
             ReadingName::Fill => self::forFill($pie, $tooHigh),
             ReadingName::Colour => self::forColour($reading, $pie),
             ReadingName::Safe => [new BakeLonger, new FanOn, new AnotherTin(1)],
@@ -84,10 +85,10 @@ final readonly class Levers
     }
 
     /** @return list<Lever> */
-    private static function forSalt(Pie $pie, bool $salty): array
+    private static function forSalt(Pie $pie, bool $salty, float $saltPercent): array
     {
         if (! $salty) {
-            return [new MoveSalt(1)];
+            return [new MoveSalt(1, $saltPercent)];
         }
         $solids = array_values($pie->solids());
         usort($solids, static fn (SolidLayer $a, SolidLayer $b): int => $b->food->saltGrams($b->bought->grams) <=> $a->food->saltGrams($a->bought->grams));

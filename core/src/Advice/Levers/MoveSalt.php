@@ -18,8 +18,11 @@ final readonly class MoveSalt implements Lever
     /** A level teaspoon of 5 ml of fine salt (common practice, no source). */
     private const GRAMS_PER_TEASPOON = 6.0;
 
-    /** @param  int  $sign +1 adds, -1 leaves out */
-    public function __construct(private int $sign)
+    /**
+     * @param  int  $sign +1 adds, -1 leaves out
+     * @param  float  $aimPercent  of the filling, that is salted to
+     */
+    public function __construct(private int $sign, private float $aimPercent = Salt::AIM_PERCENT)
     {
     }
 
@@ -37,7 +40,7 @@ final readonly class MoveSalt implements Lever
     {
         $salt = Weights::of($pie)->salt();
         $wanted = $this->sign > 0
-            ? $salt->gramsToReach(Salt::AIM_PERCENT)
+            ? $salt->gramsToReach($this->aimPercent)
             : min($this->added($pie)?->grams() ?? 0.0, max(0.0, -$salt->gramsToReach(Salt::MOST_PERCENT - 0.1)));
 
         return max(0.0, ceil($wanted * 10) / 10);

@@ -47,8 +47,11 @@ final readonly class Filler
 
     private const LEAST_SALT_GRAMS = 0.5;
 
-    /** @param  Tin|null  $tin  for all that stands in a tin; null for what each kind commonly stands in */
-    public function __construct(private Shelf $shelf, private EggSizing $eggs, private ?Tin $tin = null)
+    /**
+     * @param  Tin|null  $tin  for all that stands in a tin; null for what each kind commonly stands in
+     * @param  float  $saltPercent  of the filling, that it is salted to
+     */
+    public function __construct(private Shelf $shelf, private EggSizing $eggs, private ?Tin $tin = null, private float $saltPercent = Salt::AIM_PERCENT)
     {
     }
 
@@ -157,13 +160,13 @@ final readonly class Filler
         return $of($low);
     }
 
-    /** Salted to the middle of what most like, where what is in it has not done that. */
+    /** Salted to what is liked, where what is in it has not done that. */
     private function seasoned(?Pie $pie): ?Pie
     {
         if ($pie === null) {
             return null;
         }
-        $salt = round(Weights::of($pie)->salt()->gramsToReach(Salt::AIM_PERCENT), 1);
+        $salt = round(Weights::of($pie)->salt()->gramsToReach($this->saltPercent), 1);
 
         return $salt < self::LEAST_SALT_GRAMS ? $pie : $pie->withSeasonings([new Ingredient(Pantry::food('salt'), Amount::of($salt))])->withAssumed([...$pie->assumed, ...Assumed::all('/seasonings/0/amount')]);
     }

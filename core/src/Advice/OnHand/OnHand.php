@@ -11,6 +11,7 @@ use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\Forecast\Readings\ReadingName;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\PieKind;
+use Hojaldre\Core\Seasoning\Salt;
 use Hojaldre\Core\Tin\Tin;
 
 /** What can be made of what is there: kinds and fillings, baked, the one with the best readings first. */
@@ -31,13 +32,14 @@ final readonly class OnHand
     /**
      * @param  list<Food>  $have  what was ticked
      * @param  Tin|null  $tin  that is there too; null for what each kind commonly stands in
+     * @param  float  $saltPercent  of the filling, that it is salted to
      * @return list<PieOnHand> at most six, the best first; none where nothing there fills a pie
      */
-    public static function pies(array $have, EggSizing $eggs, ?Tin $tin = null): array
+    public static function pies(array $have, EggSizing $eggs, ?Tin $tin = null, float $saltPercent = Salt::AIM_PERCENT): array
     {
         $shelf = Shelf::of($have);
         $fillings = Filling::from($shelf, self::TRIED);
-        $filler = new Filler($shelf, $eggs, $tin);
+        $filler = new Filler($shelf, $eggs, $tin, $saltPercent);
         $found = [];
         foreach (PieKind::cases() as $kind) {
             $best = null;

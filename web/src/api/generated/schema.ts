@@ -2089,6 +2089,7 @@ export interface components {
             /** @description it comes from the freezer, unbaked */
             isFrozen: boolean;
             plannedAt: number | null;
+            batch: string | null;
         };
         BakesWish: {
             bakes: components["schemas"]["BakeWish"][];
@@ -3431,7 +3432,7 @@ export interface components {
         LegName: "shell" | "bake";
         /** @description One thing that the bakes teach: on its scale lies what is in use, and what they say. */
         Lesson: {
-            /** @description oven:ID, below:ID, yield:FOOD|PREPARATION, salt, colour */
+            /** @description oven:ID, below:ID, yield:FOOD|PREPARATION, water:DOUGH, pace:KIND, salt, colour */
             thing: string;
             name: string;
             /** @description in words */

@@ -114,7 +114,9 @@ function DayRoom({ kitchen, stored, mayWrite }: { kitchen: string; stored: Store
             )}
             {mayWrite && plan?.isPossible && present.orders.length > 0 && (
               <AllToOven
-                wishes={() => bakesOf(stored.id, present, plan, (task) => marks.of(task)?.endMinute != null)}
+                wishes={() =>
+                  bakesOf(stored.id, stored.batch, present, plan, (task) => marks.of(task)?.endMinute != null)
+                }
               />
             )}
             <Revisions kitchen={kitchen} day={stored.id} revision={marks.revision} bring={(to) => change(() => to)} />

@@ -3,6 +3,7 @@ import type { BakeWish, Day, DayPlan } from "../../api/client";
 /** The loads of a day that go through the oven and are not out yet, as wishes for the room At the oven. An id from day and load: pressed twice, each is there once. */
 export async function bakesOf(
   id: string,
+  batch: string | null,
   day: Day,
   plan: DayPlan,
   isDone: (task: string) => boolean,
@@ -21,6 +22,7 @@ export async function bakesOf(
         count: Math.max(1, Math.round(order.count / loads)),
         oven: task.oven,
         isFrozen: order.from === "frozen",
+        batch,
         plannedAt: midnight + task.startMinute * 60_000,
       };
     }),

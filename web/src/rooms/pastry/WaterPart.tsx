@@ -122,7 +122,7 @@ export function WaterPart({ kitchen, dough, water, flourGrams, mayWrite, log, un
         {last ? (
           <>
             Last time {grams(last.usedGrams)} of {grams(last.offeredGrams)}, {number(last.usedPercent, 1)} %.{" "}
-            {water.makings.length > 1 && `${water.makings.length} makings move the usual.`}
+            {water.makings.length > 1 && `${water.makings.length} makings so far.`}
             {mayWrite && (
               <Button look="plain" minHeight="28px" onClick={() => unlog(last.id)}>
                 Take it back

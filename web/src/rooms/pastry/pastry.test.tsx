@@ -116,7 +116,7 @@ describe("the water of a dough", () => {
       loggedAt: "",
     };
     const { unlog } = part(undefined, { water: water({ makings: [made, { ...made, id: "v" }] }) });
-    expect(screen.getByText(/Last time 60 g of 75 g, 26\.7 %\. 2 makings move the usual\./)).toBeTruthy();
+    expect(screen.getByText(/Last time 60 g of 75 g, 26\.7 %\. 2 makings so far\./)).toBeTruthy();
     fireEvent.click(screen.getByRole("button", { name: "Take it back" }));
     expect(unlog).toHaveBeenCalledWith("w");
   });

@@ -152,7 +152,15 @@ function Another({ kitchen, put }: { kitchen: string; put: (wish: LeftoverWish) 
   const [amount, setAmount] = useState<number | null>(null);
   const isCounted = kept === "unbaked-pies" || kept === "baked-pies";
   const add = (place: LeftoverWish["place"]) => {
-    void put({ kept, place, name, grams: isCounted ? null : amount, pieces: isCounted ? amount : null, food: null, bake: null });
+    void put({
+      kept,
+      place,
+      name,
+      grams: isCounted ? null : amount,
+      pieces: isCounted ? amount : null,
+      food: null,
+      bake: null,
+    });
     setName("");
     setAmount(null);
   };
