@@ -26,7 +26,11 @@ final readonly class ArchiveIn
     {
     }
 
-    /** @throws Refused, and then nothing has changed */
+    /**
+     * Nothing has changed where it is refused.
+     *
+     * @throws Refused
+     */
     public static function read(Kitchen $kitchen, string $path): void
     {
         $zip = new ZipArchive;

@@ -65,7 +65,7 @@ final readonly class DemoBakes
     {
         $own = KitchenOven::query()->where('kitchen_id', $kitchen->id)->where('name', $oven)->firstOrFail();
 
-        return BegunBake::put($kitchen, $by, new BakeWish(null, $kitchen->pies()->where('name', $pie)->firstOrFail()->id, null, str_contains($pie, 'hand pies') || str_contains($pie, 'pasties') ? 12 : 1, $own->id, false, (int) $at->getTimestampMs()), '');
+        return BegunBake::put($kitchen, $by, new BakeWish(null, $kitchen->pies()->where('name', $pie)->firstOrFail()->id, null, str_contains($pie, 'hand pies') || str_contains($pie, 'pasties') ? 12 : 1, $own->id, false, (int) $at->getTimestampMs(), null), '');
     }
 
     /** @param  list<array{LogKind, LegName, string, float, float|null}>  $events  kind, leg, what, minute since it went in filled, value */

@@ -7,9 +7,13 @@ namespace Hojaldre\Core\Label;
 /** How much of one thing there is: kJ of energy, else g. 8 pies in 10 lie between low and high. */
 final readonly class Nutrient
 {
+    /** Standard deviations either side of the mean that hold 8 in 10 of a normal distribution (definition). */
     private const EIGHT_IN_TEN = 1.2816;
 
-    /** @param  float  $sd  one standard deviation, in the same unit */
+    /**
+     * @param  float  $amount  kJ of energy, else g
+     * @param  float  $sd  one standard deviation, in the same unit
+     */
     public function __construct(public NutrientName $name, public float $amount, private float $sd)
     {
     }

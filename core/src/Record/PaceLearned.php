@@ -9,9 +9,10 @@ use Hojaldre\Core\Day\OwnMinutes;
 /** How this kitchen's minutes of one kind of work compare with the usual ones: the middle of what was logged, and between what it lies in 8 of 10. */
 final readonly class PaceLearned
 {
+    /** Standard deviations either side of the mean that hold 8 in 10 of a normal distribution (definition). */
     private const EIGHT_IN_TEN = 1.2816;
 
-    /** A middle of many is less sure than their mean by the root of half of pi (a table of the normal distribution). */
+    /** A middle of many is less sure than their mean by the root of half of pi (definition). */
     private const OF_MIDDLE = 1.2533;
 
     /** People differ from day to day by so much at least, whatever a few marks say (judgement). */

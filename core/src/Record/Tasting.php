@@ -35,6 +35,7 @@ final readonly class Tasting
                 $sums[$pie] += $place + 1;
             }
         }
+        [$sums, $firsts] = [array_values($sums), array_values($firsts)];
         $tasters = count($orders);
         $means = array_map(static fn (int $sum): float => $tasters === 0 ? ($pies + 1) / 2 : $sum / $tasters, $sums);
 
@@ -44,7 +45,7 @@ final readonly class Tasting
     /** The pie with the best places; null where two share them. */
     public function best(): ?int
     {
-        $best = array_keys($this->meanPlaces, min($this->meanPlaces), true);
+        $best = array_keys($this->meanPlaces, min([INF, ...$this->meanPlaces]), true);
 
         return count($best) === 1 ? $best[0] : null;
     }
