@@ -29,14 +29,21 @@ export function AppFrame() {
   if (!session.user) return <Navigate replace to={`/sign-in?next=${encodeURIComponent(pathname + search)}`} />;
   const here = session.kitchens.find((one) => one.id === kitchen);
   if (!here) return <NotHere />;
-  const last = pie ?? localStorage.getItem(`${LAST_PIE}.${kitchen}`);
-  const lastBatch = batch ?? localStorage.getItem(`${LAST_BATCH}.${kitchen}`);
-  const lastDay = day ?? localStorage.getItem(`${LAST_DAY}.${kitchen}`);
-  const room = pathname.split("/")[3] ?? "";
+  const last = lastOf(LAST_PIE, kitchen, pie);
+  const lastBatch = lastOf(LAST_BATCH, kitchen, batch);
+  const lastDay = lastOf(LAST_DAY, kitchen, day);
+  const [room = "", part = ""] = pathname.split("/").slice(3);
+  const labelled = room === "labels" ? part : null;
   const rooms = [
     { name: "Pies", to: `/k/${kitchen}/pies`, seated: room === "pies" || room === "begin" },
     ...(last
-      ? [{ name: "Bench", to: `/k/${kitchen}/bench/${last}`, seated: room === "bench" || room === "card" }]
+      ? [
+          {
+            name: "Bench",
+            to: `/k/${kitchen}/bench/${last}`,
+            seated: room === "bench" || room === "card" || labelled === "pie",
+          },
+        ]
       : []),
     { name: "Batches", to: `/k/${kitchen}/batches`, seated: room === "batches" },
     ...(lastBatch
@@ -51,7 +58,7 @@ export function AppFrame() {
       seated: room === "days" || room === "ready",
     },
     { name: "At the oven", to: `/k/${kitchen}/oven`, seated: room === "oven" },
-    { name: "Bake book", to: `/k/${kitchen}/book`, seated: room === "book" },
+    { name: "Bake book", to: `/k/${kitchen}/book`, seated: room === "book" || labelled === "bake" },
     { name: "Stores", to: `/k/${kitchen}/stores`, seated: room === "stores" },
   ];
   if (room === "oven") {
@@ -108,6 +115,10 @@ export function AppFrame() {
     </Box>
   );
 }
+
+/** What is open, or what was open last. */
+const lastOf = (key: string, kitchen: string, now: string | undefined) =>
+  now ?? localStorage.getItem(`${key}.${kitchen}`);
 
 /** Where there is no room for all of them the rooms stand behind the mark. */
 function RoomsMenu({ rooms }: { rooms: { name: string; to: string; seated: boolean }[] }) {

@@ -27,6 +27,9 @@ const Book = lazy(() => import("./rooms/book/Book"));
 const BookedBake = lazy(() => import("./rooms/book/OneBake"));
 const Judge = lazy(() => import("./rooms/book/Judge"));
 const Beside = lazy(() => import("./rooms/book/Beside"));
+const BookFigures = lazy(() => import("./rooms/book/FiguresPage"));
+const Trials = lazy(() => import("./rooms/book/Trials"));
+const Labels = lazy(() => import("./rooms/label/Labels"));
 const Bench = lazy(() => import("./rooms/bench/Bench"));
 
 const wait = (room: React.ReactNode) => <Suspense fallback={null}>{room}</Suspense>;
@@ -56,9 +59,13 @@ export const router = createBrowserRouter([
       { path: "ready/:pie", element: wait(<OnePie />) },
       { path: "oven", element: wait(<AtOven />) },
       { path: "book", element: wait(<Book />) },
+      { path: "book/figures", element: wait(<BookFigures />) },
+      { path: "book/trials", element: wait(<Trials />) },
       { path: "book/:bake", element: wait(<BookedBake />) },
       { path: "book/:bake/judge", element: wait(<Judge />) },
       { path: "book/:bake/beside/:other", element: wait(<Beside />) },
+      { path: "labels/pie/:pie", element: wait(<Labels />) },
+      { path: "labels/bake/:bake", element: wait(<Labels />) },
       { path: "bench/:pie", element: wait(<Bench />) },
       { path: "card/:pie", element: wait(<Card />) },
     ],

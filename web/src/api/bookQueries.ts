@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions } from "@tanstack/react-query";
-import { answer, api } from "./client";
+import { answer, api, type LabelWish } from "./client";
 
 /** A page of the bake book. */
 export const bookQuery = (kitchen: string, find: string, which: string, page: number) =>
@@ -33,4 +33,28 @@ export const lessonsQuery = (kitchen: string) =>
   queryOptions({
     queryKey: ["kitchen", kitchen, "lessons"],
     queryFn: () => answer(api.GET("/kitchens/{kitchen}/lessons", { params: { path: { kitchen } } })),
+  });
+
+/** How good the forecasts were, and what fails most. */
+export const figuresQuery = (kitchen: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "book", "figures"],
+    queryFn: () => answer(api.GET("/kitchens/{kitchen}/book-figures", { params: { path: { kitchen } } })),
+  });
+
+/** Trials of one change, the newest first. */
+export const trialsQuery = (kitchen: string) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "trials"],
+    queryFn: () => answer(api.GET("/kitchens/{kitchen}/trials", { params: { path: { kitchen } } })),
+  });
+
+/** A label in words. */
+export const labelQuery = (kitchen: string, wish: LabelWish) =>
+  queryOptions({
+    queryKey: ["kitchen", kitchen, "label", JSON.stringify(wish)],
+    queryFn: ({ signal }) =>
+      answer(api.POST("/kitchens/{kitchen}/labels", { params: { path: { kitchen } }, body: wish, signal })),
+    placeholderData: keepPreviousData,
+    retry: false,
   });

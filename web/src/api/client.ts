@@ -105,6 +105,13 @@ export type FaultName = Schemas["FaultName"];
 export type Cause = Schemas["Cause"];
 export type Lesson = Schemas["Lesson"];
 /** Words typed at a place of the design; a weight after a step says what it was before, and which step. */
+export type LabelWish = Schemas["LabelWish"];
+export type Label = Schemas["Label"];
+export type Pricing = Schemas["Pricing"];
+export type Bill = Schemas["Bill"];
+export type BookFigures = Schemas["BookFigures"];
+export type Trial = Schemas["Trial"];
+export type TrialWish = Schemas["TrialWish"];
 export type TypedEntry = Pick<Schemas["EntryWords"], "kind" | "words" | "food"> &
   Partial<Schemas["EntryWords"]> &
   Pick<Schemas["EditWish"], "at">;

@@ -1,10 +1,17 @@
 import { answer, api, type Leftover, type LeftoverWish } from "../api/client";
 import { type Done, useWrite } from "../api/useWrite";
 
-/** Puts away what is left over, and says what became of it; each can be taken back. */
-export function useLeftovers(kitchen: string) {
+/**
+ * Puts away what is left over, and says what became of it; each can be taken back.
+ *
+ * @param after  what else looks again after each
+ */
+export function useLeftovers(kitchen: string, after: () => Promise<void> = async () => {}) {
   const { said, setSaid, trouble, write: send } = useWrite(kitchen);
-  const write = (call: Promise<unknown>, told: Done | null) => send("leftovers", call, told);
+  const write = async (call: Promise<unknown>, told: Done | null) => {
+    await send("leftovers", call, told);
+    await after();
+  };
   const tell = (id: string, gone: "used" | "thrown" | "there") =>
     answer(
       api.PUT("/kitchens/{kitchen}/leftovers/{leftover}/gone", {

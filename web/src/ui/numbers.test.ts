@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { grams, number, range, savedAt } from "./numbers";
+import { grams, number, range, savedAt, today } from "./numbers";
 
 describe("numbers as they are shown", () => {
   it("puts grams with a space and no idle digits", () => {
@@ -12,6 +12,9 @@ describe("numbers as they are shown", () => {
   });
   it("keeps the decimals a reading asks for", () => {
     expect(number(0.9, 2)).toBe("0.90");
+  });
+  it("knows the date here", () => {
+    expect(today(new Date(2026, 10, 28, 0, 30))).toBe("2026-11-28");
   });
   it("names the day only when it is another", () => {
     const now = new Date("2026-11-25T12:00:00");

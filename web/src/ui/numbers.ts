@@ -39,3 +39,7 @@ export function savedAt(iso: string, now = new Date()): string {
 /** A day of the calendar, "28 Nov". */
 export const day = (iso: string) =>
   new Date(`${iso}T12:00:00`).toLocaleDateString("en-GB", { day: "numeric", month: "short" });
+
+/** The date here, as the calendar has it: 2026-11-28. */
+export const today = (now = new Date()) =>
+  new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);

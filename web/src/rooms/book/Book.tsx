@@ -75,7 +75,10 @@ export default function Book() {
         {data && (
           <Filters book={data} which={which} choose={(to) => put({ which: to === "all" ? null : to, page: null })} />
         )}
-        <Flex justify="flex-end">
+        <Flex justify="flex-end" align="center" gap="4px 16px" wrap="wrap">
+          <Link to={`/k/${kitchen}/book/trials`} style={{ fontWeight: 650 }}>
+            Trials
+          </Link>
           {data && data.found > 1 && (
             <Button look="plain" onClick={() => put({ beside: beside ? null : "choose" })}>
               {beside ? "One at a time" : "Two side by side"}

@@ -1,6 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
+import { Link } from "react-router";
 import { lessonsQuery } from "../../api/bookQueries";
 import { ApiProblem, answer, api, type BakeBook, type Lesson } from "../../api/client";
 import { useMayWrite } from "../../api/useMayWrite";
@@ -62,6 +63,9 @@ export function Learned({ kitchen, book }: { kitchen: string; book: BakeBook | n
           <Box color="ink2">
             Minutes in the range, {book.inRange} of {book.out} bakes.
           </Box>
+          <Link to={`/k/${kitchen}/book/figures`} style={{ fontWeight: 650 }}>
+            Figures, and what fails most
+          </Link>
         </Box>
       )}
     </Box>

@@ -17,6 +17,8 @@ import { useWidth } from "../../ui/useWidth";
 import { BringTrace } from "./BringTrace";
 import { Causes } from "./Causes";
 import { Faults } from "./Faults";
+import { Photos } from "./Photos";
+import { PutAway } from "./PutAway";
 import { Word } from "./Row";
 import { useJudgement } from "./useJudgement";
 import { clockOf, dayOf, TAPS } from "./words";
@@ -65,6 +67,9 @@ function Whole({ kitchen, record }: { kitchen: string; record: BakeRecord }) {
           <Link to={`/k/${kitchen}/book?beside=${bake.id}`} style={LINK}>
             Beside another
           </Link>
+          <Link to={`/k/${kitchen}/labels/bake/${bake.id}`} style={LINK}>
+            Labels
+          </Link>
           {bake.pie && (
             <Link to={`/k/${kitchen}/bench/${bake.pie}`} style={LINK}>
               Its bench
@@ -103,6 +108,7 @@ function Whole({ kitchen, record }: { kitchen: string; record: BakeRecord }) {
             </Box>
             {judgement.refused && <Box role="alert">{judgement.refused}</Box>}
           </Box>
+          <PutAway kitchen={kitchen} record={record} mayWrite={mayWrite} />
         </Box>
         <Middle kitchen={kitchen} record={record} mayWrite={mayWrite} />
         <Box gridColumn={{ base: "auto", sm: "1 / -1", lg: "auto" }}>
@@ -294,6 +300,7 @@ function Middle({ kitchen, record, mayWrite }: { kitchen: string; record: BakeRe
         That bake in section <span style={{ fontWeight: 430 }}>as poured</span>
       </Box>
       <SmallCutaway section={bake.section} width={width} height={Math.min(150, width * 0.3)} />
+      <Photos kitchen={kitchen} record={record} mayWrite={mayWrite} />
     </Box>
   );
 }

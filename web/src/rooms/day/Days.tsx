@@ -1,4 +1,4 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
@@ -9,10 +9,10 @@ import { useMayWrite } from "../../api/useMayWrite";
 import { useWrite } from "../../api/useWrite";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
+import { DateEntry } from "../../ui/DateEntry";
 import { Notice } from "../../ui/Notice";
-import { day as dateSaid, savedAt } from "../../ui/numbers";
+import { day as dateSaid, savedAt, today } from "../../ui/numbers";
 import { Said } from "../../ui/Said";
-import { today } from "./clock";
 
 const NOON = 720;
 
@@ -80,16 +80,7 @@ export default function Days() {
               ]}
               choose={setBatch}
             />
-            <chakra.input
-              type="date"
-              aria-label="Date of the day"
-              value={date}
-              onChange={(event) => setDate(event.target.value)}
-              minHeight="40px"
-              background="ground"
-              border="0"
-              borderBottom="1.6px dotted {colors.rim}"
-            />
+            <DateEntry label="Date of the day" value={date} choose={setDate} />
             <Button look="filled" disabled={date === ""} onClick={() => void acts.begin(batch || null, date)}>
               New day
             </Button>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { readClock, sayClock, span, today } from "./clock";
+import { readClock, sayClock, span } from "./clock";
 import { pinned, unpinned } from "./pins";
 
 const minute = (words: string, before = false) => {
@@ -31,10 +31,6 @@ describe("a time of the day", () => {
 
   it("is told in hours and minutes", () => {
     expect([span(45), span(60), span(221)]).toEqual(["45 min", "1 h", "3 h 41 min"]);
-  });
-
-  it("knows the date here", () => {
-    expect(today(new Date(2026, 10, 28, 0, 30))).toBe("2026-11-28");
   });
 });
 

@@ -40,7 +40,3 @@ export function useMinuteNow(date: string): number {
   }, []);
   return minuteNow(date, now);
 }
-
-/** The date here, as the calendar has it. */
-export const today = (now = new Date()) =>
-  new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);

@@ -8,6 +8,7 @@ import { EntryField } from "../../ui/EntryField";
 import { readText } from "../../ui/entry";
 import { Notice } from "../../ui/Notice";
 import { Acts } from "./Acts";
+import { Archive } from "./Archive";
 import { Invites } from "./Invites";
 import { Members } from "./Members";
 import { usePeople } from "./usePeople";
@@ -52,6 +53,7 @@ export default function KitchenRoom() {
         <Box>
           {people && <Members kitchen={here.name} members={people.members} owns={owns} acts={acts} />}
           {people && owns && <Invites invites={people.invites} acts={acts} />}
+          {owns && <Archive kitchen={kitchen} name={here.name} />}
         </Box>
         <Acts kitchen={kitchen} />
       </Box>

@@ -12,6 +12,7 @@ import { EntryField } from "../../../ui/EntryField";
 import { readWhole } from "../../../ui/entry";
 import { grams, number } from "../../../ui/numbers";
 import { useBenchContext } from "../BenchContext";
+import { Price } from "./Price";
 
 /** Everything that goes into so many tins of this pie, as bought, and what it costs. */
 export function BillPanel({ design, pie, close }: { design: PieDesign; pie: string; close: () => void }) {
@@ -67,6 +68,7 @@ export function BillPanel({ design, pie, close }: { design: PieDesign; pie: stri
           Dough as it is rolled, with its trimmings.
         </Box>
       )}
+      {data && <Price kitchen={kitchen} bill={data} mayWrite={mayWrite} />}
     </Box>
   );
 }
