@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectAccessible, signIn, toRoom } from "./support";
+import { expectAccessible, signIn, toRoom, type } from "./support";
 
 test("the bake book finds, filters, and tells what went wrong with its price", async ({ page }) => {
   await signIn(page);
@@ -69,4 +69,88 @@ test("what the kitchen has learned is refused, brought back, and judged bakes wa
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByText("0 of 3")).toBeVisible();
   await expectAccessible(page);
+});
+
+test("a bake gets a photo, made small, and pieces in the freezer with their date; both are taken out again", async ({
+  page,
+}) => {
+  await signIn(page);
+  await toRoom(page, "Bake book");
+  await page.getByLabel("Find").fill("pumpkin");
+  await page
+    .getByRole("article")
+    .last()
+    .getByRole("link", { name: /Pumpkin/ })
+    .click();
+  const photos = page.getByRole("region", { name: "Photos" });
+  await photos
+    .getByLabel("Put in a photo")
+    .setInputFiles({ name: "photo.jpg", mimeType: "image/jpeg", buffer: Buffer.from("no picture") });
+  await expect(photos.getByRole("status")).toContainText("no picture that can be read");
+  await photos.getByLabel("Put in a photo").setInputFiles("docs/screenshots/bench.png");
+  const photo = photos.getByRole("img", { name: /put in by Ada Quill/ });
+  await expect(photo).toHaveJSProperty("complete", true);
+  await expect.poll(() => photo.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBe(1280);
+  await page.reload();
+  await photos.getByRole("button", { name: "Photo 1: take it out" }).click();
+  await photos.getByRole("button", { name: "Take it out for good" }).click();
+  await expect(photo).toHaveCount(0);
+
+  const kept = page.getByRole("region", { name: "Put away" });
+  await kept.getByLabel("Pieces to put away").fill("3");
+  await kept.getByLabel("Pieces to put away").press("Enter");
+  // baked weeks ago, so it cannot be frozen any more
+  await kept.getByRole("button", { name: "Freezer" }).click();
+  await expect(kept.getByRole("alert")).toContainText(/days/);
+  await expectAccessible(page);
+});
+
+test("figures of the book say how good the forecasts were and what fails most", async ({ page }) => {
+  await signIn(page);
+  await toRoom(page, "Bake book");
+  await page.getByRole("link", { name: "Figures, and what fails most" }).click();
+  await expect(page.getByRole("img", { name: /of \d+ bakes came out within the minutes/ })).toBeVisible();
+  const told = page.getByRole("region", { name: "Did it warn of the right things?" });
+  await expect(told).toContainText(/Underside|underside/);
+  await expect(told).toContainText(/not warned of|nothing was missed/);
+  await expect(page.getByRole("region", { name: "What fails most?" }).getByRole("listitem").first()).toContainText(
+    /With|with|another pie/,
+  );
+  await expectAccessible(page);
+});
+
+test("a trial of one change is tasted blind and says whether it may be chance", async ({ page }) => {
+  await signIn(page);
+  await toRoom(page, "Bake book");
+  await page.getByRole("link", { name: "Trials" }).click();
+  await page.getByRole("button", { name: "Begin a trial" }).click();
+  const begins = page.getByRole("region", { name: "A new trial" });
+  await type(page, "What is asked", "Which dough for the pasties?");
+  await type(page, "What is tried in A", "lard and butter");
+  await expect(begins.getByRole("button", { name: "Begin", exact: true })).toBeDisabled();
+  await type(page, "What is tried in B", "all butter");
+  await begins.getByRole("button", { name: "One more pie" }).click();
+  await type(page, "What is tried in C", "hot water");
+  await begins.getByRole("button", { name: "Begin", exact: true }).click();
+  const trial = page.getByRole("region", { name: "Which dough for the pasties?" });
+  await expect(trial).toContainText("Nobody has tasted yet.");
+  for (const taster of ["Mia", "Ted", "Jo", "Sam"]) {
+    await trial.getByRole("button", { name: "Somebody tastes" }).click();
+    // whoever tastes sees letters only
+    await expect(trial).not.toContainText("lard");
+    await type(page, "Who tastes", taster);
+    await trial.getByRole("button", { name: "B", exact: true }).click();
+    await trial.getByRole("button", { name: "A", exact: true }).click();
+    await expect(trial.getByRole("button", { name: "C, third" })).toBeVisible();
+    await trial.getByRole("button", { name: "Keep it" }).click();
+    await expect(trial).toContainText(`${taster}: B, A, C`);
+  }
+  // four of one mind of three pies: once in 216
+  await expect(trial).toContainText("B, all butter, is liked best: first with 4 of 4.");
+  await expectAccessible(page);
+  await trial.getByRole("button", { name: "What Sam said: take it out" }).click();
+  await expect(trial).toContainText("first with 3 of 3");
+  await trial.getByRole("button", { name: /take the trial out/ }).click();
+  await trial.getByRole("button", { name: "Take it out for good" }).click();
+  await expect(trial).toHaveCount(0);
 });

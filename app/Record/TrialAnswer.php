@@ -46,7 +46,7 @@ final readonly class TrialAnswer
             $tasting->chance <= self::SURE => 'trial.sure',
             default => 'trial.unsure',
         };
-        $says = new Statement($how, ['tasters' => $tasting->tasters, 'best' => $best === null ? '' : $pies[$best]->name, 'firsts' => $best === null ? 0 : $tasting->firsts[$best], 'oneIn' => (int) floor(1 / max(1e-4, $tasting->chance))]);
+        $says = new Statement($how, ['tasters' => $tasting->tasters, 'letter' => $best === null ? '' : chr(ord('A') + $best), 'best' => $best === null ? '' : $pies[$best]->name, 'firsts' => $best === null ? 0 : $tasting->firsts[$best], 'oneIn' => (int) floor(1 / max(1e-4, $tasting->chance))]);
 
         return new self(
             $trial->id, $trial->name, $trial->begun_by, $trial->begun_at->toIso8601String(),
@@ -60,13 +60,12 @@ final readonly class TrialAnswer
     private static function differs(Kitchen $kitchen, array $pies, Words $words): string
     {
         $ids = array_values(array_filter(array_map(static fn (TrialPie $one): ?string => $one->bake, $pies)));
-        if (count($ids) < count($pies)) {
-            return '';
-        }
         $by = StoredBake::of($kitchen)->whereIn('id', $ids)->get()->keyBy('id');
         $designs = array_values(array_filter(array_map(static fn (string $id): ?Pie => $by->get($id)?->pie(), $ids)));
         $differ = TrialPies::differences($designs);
+        // of a pie that is not in the book nothing is known
+        $isClear = count($designs) < 2 || count($differ) === 1 || ($differ === [] && count($designs) < count($pies));
 
-        return count($differ) === 1 ? '' : $words->say(new Statement($differ === [] ? 'trial.alike' : 'trial.differ', ['things' => $words->list(array_map(static fn (string $one): string => $words->word('trial-part', $one), $differ))]));
+        return $isClear ? '' : $words->say(new Statement($differ === [] ? 'trial.alike' : 'trial.differ', ['things' => $words->list(array_map(static fn (string $one): string => $words->word('trial-part', $one), $differ))]));
     }
 }

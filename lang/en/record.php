@@ -24,8 +24,8 @@ return [
     // a trial of one change
     'trial.none' => 'Nobody has tasted yet.',
     'trial.level' => 'The first place is shared after {tasters, plural, one {one taster} other {# tasters}}.',
-    'trial.sure' => '{best} is liked best: first with {firsts} of {tasters}. By chance alone so much of one mind 1 time in {oneIn}.',
-    'trial.unsure' => '{best} is ahead, first with {firsts} of {tasters}. That may be chance{oneIn, plural, =1 {} other {: it happens 1 time in # where nobody tastes a difference}}. Ask more tasters.',
+    'trial.sure' => '{letter}, {best}, is liked best: first with {firsts} of {tasters}. By chance alone so much of one mind 1 time in {oneIn}.',
+    'trial.unsure' => '{letter}, {best}, is ahead, first with {firsts} of {tasters}. That may be chance{oneIn, plural, =1 {} other {: it happens 1 time in # where nobody tastes a difference}}. Ask more tasters.',
     'trial.differ' => 'They differ in more than one thing: {things}. What wins may owe it to any of them.',
     'trial.alike' => 'By their designs they are the same pie.',
     'trial-part.dough' => 'dough',

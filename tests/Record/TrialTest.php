@@ -32,7 +32,7 @@ final class TrialTest extends TestCase
             $said = $this->postJson($this->at("/$id/tastings"), ['taster' => $taster, 'bestFirst' => 'BAC'])->assertOk();
         }
         // four of one mind of three pies: 0.0046, once in 216
-        $said->assertJsonPath('best', 1)->assertJsonPath('pies.1.firsts', 4)->assertJsonPath('pies.2.meanPlace', 3)->assertJsonPath('says', 'lard is liked best: first with 4 of 4. By chance alone so much of one mind 1 time in 216.');
+        $said->assertJsonPath('best', 1)->assertJsonPath('pies.1.firsts', 4)->assertJsonPath('pies.2.meanPlace', 3)->assertJsonPath('says', 'B, lard, is liked best: first with 4 of 4. By chance alone so much of one mind 1 time in 216.');
         $taken = $said->json('tastings.0.id');
         $this->deleteJson($this->at("/$id/tastings/$taken"))->assertOk()->assertJsonCount(3, 'tastings');
         $this->getJson($this->at())->assertOk()->assertJsonPath('trials.0.name', 'Which dough');

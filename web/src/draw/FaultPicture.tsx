@@ -49,7 +49,10 @@ const drops = (at: [number, number][], fill: string) =>
   at.map(([x, y]) => <path key={`${x} ${y}`} d={`M${x},${y} q-3,4 0,6 q3,-2 0,-6 Z`} fill={fill} stroke={fill} />);
 
 const grains = (count: number) =>
-  Array.from({ length: count }, (_, at) => `M${15 + ((at * 26) % 41)},${16 + ((at * 11) % 17)} h3 v3 h-3 Z`).join(" ");
+  Array.from(
+    { length: count },
+    (_, at) => `M${13 + ((at * 0.618 * 44) % 44)},${15 + ((at * 0.755 * 16 + 8) % 16)} h3 v3 h-3 Z`,
+  ).join(" ");
 
 /** A sheet of dough as it is rolled, seen from the side. */
 const sheet = (path: string) => <path d={path} fill={dough.bed} {...LINE} />;

@@ -6,11 +6,11 @@ type Props = { misses: BookFigures["misses"]; width: number };
 
 const ROW = 26;
 const TOP = 26;
-const NAMES = 190;
+const NAMES = 245;
 
 /** Each bake a row, the newest below: the recess is the range that was told, the post the minute it came out; 0 is as designed. */
 export function MissRule({ misses, width }: Props) {
-  const names = width > 520 ? NAMES : 0;
+  const names = width > 600 ? NAMES : 0;
   const from = Math.min(-4, ...misses.map((one) => Math.min(one.fromMinutes, one.lateMinutes))) - 1;
   const to = Math.max(4, ...misses.map((one) => Math.max(one.toMinutes, one.lateMinutes))) + 1;
   const wide = width - names - 8;
@@ -60,7 +60,7 @@ export function MissRule({ misses, width }: Props) {
               fill={ink(one.isInRange ? "ink2" : "ink")}
               fontWeight={one.isInRange ? 430 : 680}
             >
-              {short(one.name, names > 0 ? 25 : 44)}
+              {short(one.name, names > 0 ? 33 : 44)}
             </text>
             <path d={`M${low},${floor} h${highest - low} v8 h${low - highest} Z`} fill={ink("well")} />
             <path

@@ -49,12 +49,6 @@ export function Header({ bench, pie, mayWrite }: Props) {
           <Link to={`/k/${kitchen}/card/${pie}`} style={{ color: ink("rim"), fontWeight: 650, padding: "8px 6px" }}>
             Card
           </Link>
-          <Link
-            to={`/k/${kitchen}/labels/pie/${pie}`}
-            style={{ color: ink("rim"), fontWeight: 650, padding: "8px 6px" }}
-          >
-            Labels
-          </Link>
           <Link to={`/k/${kitchen}/ready/${pie}`} style={{ color: ink("rim"), fontWeight: 650, padding: "8px 6px" }}>
             Ready at
           </Link>

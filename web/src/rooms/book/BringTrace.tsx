@@ -1,14 +1,14 @@
-import { Box, chakra } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, problemOf } from "../../api/client";
+import { FileButton } from "../../ui/FileButton";
 
 /** A trace of any thermometer, out of its file. */
 export function BringTrace({ kitchen, bake }: { kitchen: string; bake: string }) {
   const client = useQueryClient();
   const [said, setSaid] = useState("");
-  const bring = async (file: File | undefined) => {
-    if (!file) return;
+  const bring = async (file: File) => {
     setSaid("Reading the file");
     try {
       const body = { csv: await file.text(), zoneMinutes: -new Date().getTimezoneOffset() };
@@ -25,19 +25,11 @@ export function BringTrace({ kitchen, bake }: { kitchen: string; bake: string })
   };
   return (
     <Box paddingTop="6px">
-      <chakra.label cursor="pointer" color="rim" fontWeight="650">
-        Bring a trace from a file{" "}
-        <chakra.input
-          type="file"
-          accept=".csv,text/csv,text/plain"
-          onChange={(event) => {
-            void bring(event.target.files?.[0]);
-            event.target.value = "";
-          }}
-          fontWeight="430"
-          maxWidth="100%"
-        />
-      </chakra.label>
+      <FileButton
+        label="Bring a trace from a file"
+        accept=".csv,text/csv,text/plain"
+        take={(file) => void bring(file)}
+      />
       <Box role="status">{said}</Box>
     </Box>
   );

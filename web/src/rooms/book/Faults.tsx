@@ -25,6 +25,10 @@ export function Faults({ chosen, choose, mayWrite }: Props) {
             aria-pressed={on}
             disabled={!mayWrite}
             onClick={() => choose(on ? chosen.filter((one) => one !== fault) : [...chosen, fault])}
+            display="flex"
+            flexDirection="column"
+            justifyContent="flex-start"
+            alignItems="center"
             padding="6px 2px 4px"
             background={on ? "well" : "transparent"}
             border="0"
@@ -34,9 +38,7 @@ export function Faults({ chosen, choose, mayWrite }: Props) {
             lineHeight="1.2"
             cursor="pointer"
           >
-            <Box display="flex" justifyContent="center">
-              <FaultPicture fault={fault} />
-            </Box>
+            <FaultPicture fault={fault} />
             {words}
           </chakra.button>
         );

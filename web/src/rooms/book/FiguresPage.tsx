@@ -82,14 +82,13 @@ function Told({ told }: { told: BookFigures["told"] }) {
             <Box display="flex" justifyContent="space-between">
               <Box fontWeight="650">{one.name}</Box>
               <Box color="ink2">
-                right {one.right} of {one.judged}
+                right {one.judged - one.falseAlarms - one.missed} of {one.judged}
               </Box>
             </Box>
-            <Share right={one.right} of={one.judged} />
+            <Share right={one.judged - one.falseAlarms - one.missed} of={one.judged} />
             <Box color="ink2">
-              {one.falseAlarms + one.missed === 0
-                ? "No false alarm, and nothing was missed."
-                : `${count(one.falseAlarms, "false alarm")}, ${one.missed} not warned of.`}
+              {one.falseAlarms === 0 ? "No false alarm" : count(one.falseAlarms, "false alarm")},{" "}
+              {one.missed === 0 ? "nothing was missed" : `${one.missed} not warned of`}. The very word in {one.right}.
             </Box>
           </Box>
         ))}
@@ -97,7 +96,7 @@ function Told({ told }: { told: BookFigures["told"] }) {
   );
 }
 
-const count = (many: number, one: string) => `${many === 0 ? "no" : many} ${one}${many === 1 ? "" : "s"}`;
+const count = (many: number, one: string) => `${many} ${one}${many === 1 ? "" : "s"}`;
 
 function Share({ right, of }: { right: number; of: number }) {
   const wide = (100 * right) / of;
@@ -108,6 +107,12 @@ function Share({ right, of }: { right: number; of: number }) {
       <path d="M0,11 H100" stroke={ink("rim")} strokeWidth="1.5" vectorEffect="non-scaling-stroke" />
     </svg>
   );
+}
+
+function withWhich({ bakes, mostOf, mostBakes }: BookFigures["troubles"][number]): string {
+  if (mostOf === "") return "";
+  if (mostBakes === bakes) return `With ${mostOf}.`;
+  return mostBakes === 1 ? "Each with another pie." : `${mostBakes} of them with ${mostOf}.`;
 }
 
 function Troubles({ troubles }: { troubles: BookFigures["troubles"] }) {
@@ -123,11 +128,7 @@ function Troubles({ troubles }: { troubles: BookFigures["troubles"] }) {
               <Box color="ink2">{one.bakes === 1 ? "1 bake" : `${one.bakes} bakes`}</Box>
             </Box>
             <Share right={one.bakes} of={most} />
-            {one.mostOf && (
-              <Box color="ink2">
-                Most with {one.mostOf}, {one.mostBakes} of them.
-              </Box>
-            )}
+            <Box color="ink2">{withWhich(one)}</Box>
           </Box>
         ))}
       </Box>

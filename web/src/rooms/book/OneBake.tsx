@@ -121,7 +121,7 @@ function Whole({ kitchen, record }: { kitchen: string; record: BakeRecord }) {
             mayWrite={mayWrite}
           />
           <Box as="h2" fontSize="name" fontWeight="680" paddingTop="16px">
-            Faults by name
+            Faults by picture
           </Box>
           <Faults chosen={judgement.now.faults} choose={(faults) => judgement.change({ faults })} mayWrite={mayWrite} />
         </Box>

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { bakeQuery } from "../../api/bookQueries";
 import { answer, api, type BakeRecord, problemOf } from "../../api/client";
 import { Button } from "../../ui/Button";
+import { FileButton } from "../../ui/FileButton";
 import { RemoveButton } from "../../ui/RemoveButton";
 import { shrink } from "./shrink";
 
@@ -24,8 +25,7 @@ export function Photos({ kitchen, record, mayWrite }: Props) {
       setSaid(problem.refusals[0]?.mend ?? problem.mend);
     }
   };
-  const put = async (file: File | undefined) => {
-    if (!file) return;
+  const put = async (file: File) => {
     setSaid("Making it small");
     const small = await shrink(file);
     if (!small) return setSaid("This file is no picture that can be read. Choose a photo.");
@@ -87,21 +87,7 @@ export function Photos({ kitchen, record, mayWrite }: Props) {
           );
         })}
       </Flex>
-      {mayWrite && (
-        <chakra.label cursor="pointer" color="rim" fontWeight="650">
-          Put in a photo{" "}
-          <chakra.input
-            type="file"
-            accept="image/*"
-            onChange={(event) => {
-              void put(event.target.files?.[0]);
-              event.target.value = "";
-            }}
-            fontWeight="430"
-            maxWidth="100%"
-          />
-        </chakra.label>
-      )}
+      {mayWrite && <FileButton label="Put in a photo" accept="image/*" take={(file) => void put(file)} />}
       <Box role="status">{said}</Box>
       {mayWrite && record.photos.length === 0 && !said && (
         <Box color="ink2">Kept without its place, its time and its camera.</Box>

@@ -64,7 +64,7 @@ export function PutAway({ kitchen, record, mayWrite }: Props) {
           <EntryField
             label="Pieces to put away"
             words={pieces === null ? "" : String(pieces)}
-            placeholder="how many pieces"
+            placeholder="pieces"
             read={(words) => readWhole(words, 1, 500)}
             keep={setPieces}
           />

@@ -65,7 +65,8 @@ export default function CardRoom() {
             high={36}
           />
         </Box>
-        <Flex gap="6px" align="center">
+        <Flex gap="6px 14px" align="center" wrap="wrap">
+          <Link to={`/k/${kitchen}/labels/pie/${pie}`}>Labels</Link>
           <Link to={`/k/${kitchen}/bench/${pie}`}>Back to the bench</Link>
           <Button look="filled" onClick={() => window.print()}>
             Print

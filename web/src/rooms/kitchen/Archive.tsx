@@ -1,7 +1,8 @@
-import { Box, chakra } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, problemOf } from "../../api/client";
+import { FileButton } from "../../ui/FileButton";
 import { Part } from "../../ui/Part";
 import { ink } from "../../ui/theme";
 
@@ -11,8 +12,7 @@ type Props = { kitchen: string; name: string };
 export function Archive({ kitchen, name }: Props) {
   const client = useQueryClient();
   const [said, setSaid] = useState("");
-  const bring = async (file: File | undefined) => {
-    if (!file) return;
+  const bring = async (file: File) => {
     setSaid("Bringing it in. This may take some minutes.");
     try {
       await answer(
@@ -46,19 +46,7 @@ export function Archive({ kitchen, name }: Props) {
         </Box>
       </Box>
       <Box paddingBlock="8px" borderTop="1px solid {colors.hair}">
-        <chakra.label cursor="pointer" color="rim" fontWeight="650">
-          Bring such a file in{" "}
-          <chakra.input
-            type="file"
-            accept=".zip,application/zip"
-            onChange={(event) => {
-              void bring(event.target.files?.[0]);
-              event.target.value = "";
-            }}
-            fontWeight="430"
-            maxWidth="100%"
-          />
-        </chakra.label>
+        <FileButton label="Bring such a file in" accept=".zip,application/zip" take={(file) => void bring(file)} />
         <Box color="ink2">Only into a kitchen with nothing in it. A broken file changes nothing.</Box>
         <Box role="status" fontWeight="650">
           {said}

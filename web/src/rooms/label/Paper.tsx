@@ -7,7 +7,7 @@ type Props = { label: Label; count: number; isSheet: boolean };
 export function Paper({ label, count, isSheet }: Props) {
   return (
     <>
-      <Box className="not-printed" maxWidth="520px">
+      <Box className="not-printed" maxWidth="600px">
         <One label={label} />
       </Box>
       <Box
@@ -64,7 +64,8 @@ function One({ label }: { label: Label }) {
         <strong>
           {isBaked ? "Use by" : "Bake by"} {said(label.useBy)}
         </strong>
-        · {isBaked ? "Baked" : "Made"} {said(label.madeOn)} · {label.pieceGrams} g
+        {" · "}
+        {isBaked ? "Baked" : "Made"} {said(label.madeOn)} · {label.pieceGrams} g
       </p>
       <p>{label.keep.join(" ")}</p>
       <p>{label.eat.join(" ")}</p>

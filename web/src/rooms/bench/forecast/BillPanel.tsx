@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { Link } from "react-router";
 import type { PieDesign } from "../../../api/client";
 import { defaults } from "../../../api/generated/defaults";
 import { billQuery } from "../../../api/queries";
@@ -11,6 +12,7 @@ import { Button } from "../../../ui/Button";
 import { EntryField } from "../../../ui/EntryField";
 import { readWhole } from "../../../ui/entry";
 import { grams, number } from "../../../ui/numbers";
+import { ink } from "../../../ui/theme";
 import { useBenchContext } from "../BenchContext";
 import { Price } from "./Price";
 
@@ -34,7 +36,10 @@ export function BillPanel({ design, pie, close }: { design: PieDesign; pie: stri
           />{" "}
           {tins === 1 ? "of it" : "of them"}, as bought
         </Box>
-        <Flex gap="8px">
+        <Flex gap="8px" align="center">
+          <Link to={`/k/${kitchen}/labels/pie/${pie}`} style={{ color: ink("rim"), fontWeight: 650 }}>
+            Labels
+          </Link>
           {mayWrite && <MakeABatch kitchen={kitchen} name={design.name} pie={pie} pieces={tins * piecesOf(design)} />}
           <Button look="plain" minHeight="30px" onClick={close}>
             Close

@@ -23,7 +23,7 @@ export function Price({ kitchen, bill, mayWrite }: Props) {
   return (
     <Box as="section" aria-label="Selling price" paddingTop="8px">
       <Box>
-        Food {number(bill.costOfAPortion, 2)} a portion, and{" "}
+        To a portion come{" "}
         {mayWrite ? (
           <EntryField
             label="Other cost of a portion"
@@ -52,7 +52,7 @@ export function Price({ kitchen, bill, mayWrite }: Props) {
       {bill.priceOfAPortion !== null && (
         <Box fontSize="reading" fontWeight="650">
           Sell a portion for {number(bill.priceOfAPortion, 2)}
-          {bill.unpriced > 0 && ", once all has a price more"}
+          {bill.unpriced > 0 && "; for more once all has a price"}
         </Box>
       )}
       {trouble && <Box role="alert">{trouble.mend}</Box>}
