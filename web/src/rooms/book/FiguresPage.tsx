@@ -80,7 +80,9 @@ function Told({ told }: { told: BookFigures["told"] }) {
         .map((one) => (
           <Box key={one.tap} paddingBlock="8px" borderBottom="1px solid {colors.hair}">
             <Box display="flex" justifyContent="space-between">
-              <Box fontWeight="650">{one.name}</Box>
+              <Box fontWeight="650" css={{ "&::first-letter": { textTransform: "uppercase" } }}>
+                {one.name}
+              </Box>
               <Box color="ink2">
                 right {one.judged - one.falseAlarms - one.missed} of {one.judged}
               </Box>
@@ -88,7 +90,7 @@ function Told({ told }: { told: BookFigures["told"] }) {
             <Share right={one.judged - one.falseAlarms - one.missed} of={one.judged} />
             <Box color="ink2">
               {one.falseAlarms === 0 ? "No false alarm" : count(one.falseAlarms, "false alarm")},{" "}
-              {one.missed === 0 ? "nothing was missed" : `${one.missed} not warned of`}. The very word in {one.right}.
+              {one.missed === 0 ? "nothing was missed" : `${one.missed} not warned of`}. The same word in {one.right}.
             </Box>
           </Box>
         ))}
@@ -124,7 +126,9 @@ function Troubles({ troubles }: { troubles: BookFigures["troubles"] }) {
         {troubles.map((one) => (
           <Box as="li" key={one.name} paddingBlock="8px" borderBottom="1px solid {colors.hair}">
             <Box display="flex" justifyContent="space-between">
-              <Box fontWeight="650">{one.name}</Box>
+              <Box fontWeight="650" css={{ "&::first-letter": { textTransform: "uppercase" } }}>
+                {one.name}
+              </Box>
               <Box color="ink2">{one.bakes === 1 ? "1 bake" : `${one.bakes} bakes`}</Box>
             </Box>
             <Share right={one.bakes} of={most} />
