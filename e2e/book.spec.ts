@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { expectAccessible, signIn, toRoom, type } from "./support";
+import { expectAccessible, onTheBench, signIn, toRoom, type } from "./support";
 
 test("the bake book finds, filters, and tells what went wrong with its price", async ({ page }) => {
   await signIn(page);
@@ -103,6 +103,56 @@ test("a bake gets a photo, made small, and pieces in the freezer with their date
   await kept.getByRole("button", { name: "Freezer" }).click();
   await expect(kept.getByRole("alert")).toContainText(/days/);
   await expectAccessible(page);
+});
+
+test("what is baked today goes into the freezer with its date, stands in the stores, and is used and brought back", async ({
+  page,
+}) => {
+  const { kitchen, id: pie } = await onTheBench(page, "Trout, put away");
+  const { csrfToken } = await (await page.request.get("/api/session")).json();
+  const post = async (path: string, data: object) => {
+    const said = await page.request.post(`/api/kitchens/${kitchen}${path}`, {
+      data,
+      headers: { "X-CSRF-TOKEN": csrfToken },
+    });
+    expect(said.ok()).toBe(true);
+    return said.json();
+  };
+  const wish = { id: null, pie, design: null, count: 1, oven: null, isFrozen: false, plannedAt: null, batch: null };
+  const { ids } = await post("/bakes", { bakes: [wish] });
+  const press = (kind: string, what: string, minutesAgo: number) => ({
+    id: crypto.randomUUID(),
+    kind,
+    leg: "bake",
+    what,
+    answer: "",
+    value: null,
+    at: Date.now() - minutesAgo * 60_000,
+  });
+  await post(`/bakes/${ids[0]}/events`, { events: [press("in", "", 70), press("done", "out", 24)] });
+  await page.goto(`/k/${kitchen}/book/${ids[0]}`);
+  await expect(page.getByText("The core was not measured to the end.")).toBeVisible();
+  const kept = page.getByRole("region", { name: "Put away" });
+  await type(page, "Pieces to put away", "a few");
+  await expect(kept).toContainText("Write a whole number from 1 to 500.");
+  await type(page, "Pieces to put away", "3");
+  await kept.getByRole("button", { name: "Freezer" }).click();
+  await expect(kept.getByRole("listitem")).toContainText(/Trout, put away.*freezer.*use by/);
+  await toRoom(page, "Stores");
+  const there = page.getByRole("region", { name: "In the fridge and freezer" });
+  await there.getByRole("button", { name: /Trout, put away.*: used/ }).click();
+  await expect(there.getByRole("listitem").filter({ hasText: "Trout, put away" })).toHaveCount(0);
+  await there.getByRole("button", { name: "Undo" }).click();
+  await expect(there.getByRole("listitem").filter({ hasText: "Trout, put away" })).toHaveCount(1);
+  await expectAccessible(page);
+
+  // cut, its middle was raw: now there is no label for it
+  await page.goto(`/k/${kitchen}/book/${ids[0]}`);
+  await page.getByRole("button", { name: "raw middle" }).click();
+  await expect(page.getByText(/Its middle was judged raw. Heat it through/)).toBeVisible();
+  await page.getByRole("link", { name: "Labels" }).click();
+  await expect(page.getByRole("alert")).toContainText("There are no labels for this bake.");
+  await expect(page.getByRole("button", { name: "As a PDF" })).toBeDisabled();
 });
 
 test("figures of the book say how good the forecasts were and what fails most", async ({ page }) => {

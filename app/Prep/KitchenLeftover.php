@@ -8,6 +8,7 @@ use App\AtOven\StoredBake;
 use App\Kitchen\Kitchen;
 use App\Kitchen\OfKitchen;
 use App\Problem\Problem;
+use App\Record\RecordedBake;
 use Carbon\CarbonInterface;
 use Hojaldre\Core\Refusal\Refused;
 use Hojaldre\Core\Safety\Kept;
@@ -77,7 +78,11 @@ final class KitchenLeftover extends Model
         if ($wish->bake === null) {
             return now()->startOfDay();
         }
-        $out = StoredBake::inKitchen($kitchen, $wish->bake)->out_at?->startOfDay() ?? throw Refused::because('not-out-yet', '/bake');
+        $bake = StoredBake::inKitchen($kitchen, $wish->bake);
+        $out = $bake->out_at?->startOfDay() ?? throw Refused::because('not-out-yet', '/bake');
+        if (RecordedBake::of($bake)->hotEnough()->isDoubtful()) {
+            throw Refused::because('not-hot-enough', '/bake');
+        }
         if ($out->addDays((int) Kept::BakedPies->days(KeptIn::Fridge))->isBefore(now()->startOfDay())) {
             throw Refused::because('too-old-to-keep', '/bake', ['days' => (int) Kept::BakedPies->days(KeptIn::Fridge)]);
         }

@@ -16,6 +16,7 @@ use Hojaldre\Core\Pie\Layer;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Record\DoneBake;
 use Hojaldre\Core\Record\FaultName;
+use Hojaldre\Core\Statement\Statement;
 
 /** One bake of the book, whole. */
 #[Schema('BakeRecord')]
@@ -35,6 +36,8 @@ final readonly class BakeAnswer
      * @param  list<TracePointAnswer>  $trace
      * @param  list<BandAnswer>  $band  at each minute
      * @param  float|null  $behindMinutes  that the probe ran behind the forecast
+     * @param  string  $hotEnough  whether its middle was, by probe and judgement, in words
+     * @param  bool  $isDoubtful  it was not; then it is neither sold nor put away as it is
      * @param  list<PhotoAnswer>  $photos
      * @param  list<LeftoverAnswer>  $kept  what of it lies in the fridge or frozen
      */
@@ -54,6 +57,8 @@ final readonly class BakeAnswer
         public array $trace,
         public array $band,
         public ?float $behindMinutes,
+        public string $hotEnough,
+        public bool $isDoubtful,
         public array $photos,
         public array $kept,
     ) {
@@ -65,14 +70,18 @@ final readonly class BakeAnswer
         $done = $recorded->doneBake();
         $possible = $stored->possibleBakes();
         $shell = $recorded->legs[0]->leg->name->value === 'shell' ? $recorded->legs[0] : null;
+        $faults = array_map(FaultName::from(...), $stored->faults);
+        $hot = $recorded->hotEnough();
+        $most = $recorded->trace->isEmpty() ? 0.0 : max([0.0, ...$recorded->trace->celsius]);
         $reads = $done->ovenCelsius === null ? null : $done->ovenCelsius + $recorded->designed->bake->first()->ovenCelsius;
 
         return new self(
             BakeRow::of($stored, $words), $recorded->designed, $stored->in_at === null ? null : (int) $stored->in_at->getTimestampMs(), self::weights($recorded, $done),
             $shell === null ? null : array_sum(array_map(static fn ($stage): float => $stage->minutes, $recorded->designed->crust->shell)), $shell?->outMinute() === null ? null : round($shell->outMinute(), 1),
-            $done->restMinutes === null ? null : round($done->restMinutes, 1), $reads, array_map(FaultName::from(...), $stored->faults), $stored->words, $stored->judged_by, $stored->judged_at?->toIso8601String(),
+            $done->restMinutes === null ? null : round($done->restMinutes, 1), $reads, $faults, $stored->words, $stored->judged_by, $stored->judged_at?->toIso8601String(),
             self::points($recorded->trace), array_map(static fn (int $minute): BandAnswer => new BandAnswer(array_map(static fn (float $celsius): float => round($celsius, 1), $possible->band($minute))), range(0, $possible->followedMinutes())),
-            $done->behindMinutes === null ? null : round($done->behindMinutes, 1), array_map(PhotoAnswer::of(...), BakePhoto::of($stored)),
+            $done->behindMinutes === null ? null : round($done->behindMinutes, 1),
+            $words->say(new Statement("hot-enough.$hot->value", ['mostCelsius' => $most, 'safeCelsius' => $stored->foretold()->safeCelsius])), $hot->isDoubtful(), array_map(PhotoAnswer::of(...), BakePhoto::of($stored)),
             array_map(static fn (KitchenLeftover $one): LeftoverAnswer => LeftoverAnswer::of($one, $words), KitchenLeftover::ofBake($stored->kitchen_id, $stored->id)),
         );
     }

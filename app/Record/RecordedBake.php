@@ -22,6 +22,7 @@ use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Record\ColourWord;
 use Hojaldre\Core\Record\DoneBake;
 use Hojaldre\Core\Record\FaultName;
+use Hojaldre\Core\Record\HotEnough;
 use Hojaldre\Core\Record\SaltWord;
 use Hojaldre\Core\Record\SliceWord;
 
@@ -62,6 +63,11 @@ final readonly class RecordedBake
         $trace = $out === null ? $this->trace : $this->trace->until($out);
 
         return $trace->isEmpty() ? null : $trace;
+    }
+
+    public function hotEnough(): HotEnough
+    {
+        return HotEnough::of($this->trace, $this->minutes() ?? INF, $this->stored->foretold()->safeCelsius, array_map(FaultName::from(...), $this->stored->faults));
     }
 
     /** The pie as it was done, as far as it is known. */

@@ -21,6 +21,12 @@ return [
     'tap.colour' => 'colour',
     'tap.salt' => 'salt',
 
+    // whether the middle of a bake was hot enough
+    'hot-enough.measured' => 'Its middle was hot enough, by the probe.',
+    'hot-enough.not-measured' => 'The core was not measured to the end.',
+    'hot-enough.not-reached' => 'The probe saw {mostCelsius} at most; {safeCelsius} is safe. Heat it through to that before anybody eats of it, or throw it away.',
+    'hot-enough.judged-raw' => 'Its middle was judged raw. Heat it through to {safeCelsius} before anybody eats of it, or throw it away.',
+
     // a trial of one change
     'trial.none' => 'Nobody has tasted yet.',
     'trial.level' => 'The first place is shared after {tasters, plural, one {one taster} other {# tasters}}.',

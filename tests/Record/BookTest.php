@@ -90,6 +90,27 @@ final class BookTest extends TestCase
         $this->postJson($this->at("/bakes/$id/trace"), ['csv' => "weight\n5\n", 'zoneMinutes' => 0])->assertStatus(422)->assertJsonPath('at', '/csv')->assertJsonPath('code', 'trace-no-time');
     }
 
+    public function test_a_bake_whose_middle_never_was_hot_enough_is_told_so_and_is_not_put_away(): void
+    {
+        $away = ['kept' => 'baked-pies', 'place' => 'fridge', 'name' => 'Quiche', 'grams' => null, 'pieces' => 3, 'food' => null];
+        $traced = function (float $most, int $last): string {
+            $id = $this->baked();
+            $csv = "minute;celsius\n".implode("\n", array_map(static fn (int $minute): string => "$minute;".round(10 + ($most - 10) * $minute / $last, 1), range(0, $last)));
+            $this->postJson($this->at("/bakes/$id/trace"), ['csv' => $csv, 'zoneMinutes' => 0])->assertOk();
+
+            return $id;
+        };
+        $cold = $traced(64.0, 46);
+        $this->getJson($this->at("/bakes/$cold"))->assertJsonPath('isDoubtful', true)->assertJsonPath('hotEnough', 'The probe saw 64 °C at most; 71 °C is safe. Heat it through to that before anybody eats of it, or throw it away.');
+        $this->postJson($this->at('/leftovers'), [...$away, 'bake' => $cold])->assertStatus(422)->assertJsonPath('at', '/bake')->assertJsonPath('code', 'not-hot-enough');
+        // by 73 a probe that reads a degree too high is safe; one that was gone after half an hour says nothing of the end
+        $this->getJson($this->at('/bakes/'.$traced(73.0, 46)))->assertJsonPath('isDoubtful', false)->assertJsonPath('hotEnough', 'Its middle was hot enough, by the probe.');
+        $this->getJson($this->at('/bakes/'.$traced(50.0, 30)))->assertJsonPath('isDoubtful', false)->assertJsonPath('hotEnough', 'The core was not measured to the end.');
+        $raw = $this->baked();
+        $this->putJson($this->at("/bakes/$raw/judgement"), [...self::judged('dry'), 'faults' => ['raw-middle']])->assertOk()->assertJsonPath('isDoubtful', true);
+        $this->postJson($this->at('/leftovers'), [...$away, 'bake' => $raw])->assertStatus(422);
+    }
+
     public function test_what_is_not_out_is_not_judged_and_a_wrong_word_names_its_field(): void
     {
         $ids = $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null, 'batch' => null]]])->json('ids');

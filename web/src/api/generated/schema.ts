@@ -1998,6 +1998,10 @@ export interface components {
             band: components["schemas"]["ForecastBand"][];
             /** @description that the probe ran behind the forecast */
             behindMinutes: number | null;
+            /** @description whether its middle was, by probe and judgement, in words */
+            hotEnough: string;
+            /** @description it was not; then it is neither sold nor put away as it is */
+            isDoubtful: boolean;
             photos: components["schemas"]["BakePhoto"][];
             /** @description what of it lies in the fridge or frozen */
             kept: components["schemas"]["Leftover"][];

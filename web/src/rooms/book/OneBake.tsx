@@ -295,6 +295,13 @@ function Middle({ kitchen, record, mayWrite }: { kitchen: string; record: BakeRe
           forecast.
         </Box>
       )}
+      <Box
+        fontWeight={record.isDoubtful ? "650" : undefined}
+        borderTop={record.isDoubtful ? "3px solid {colors.rim}" : undefined}
+        color={record.isDoubtful ? "ink" : "ink2"}
+      >
+        {record.hotEnough}
+      </Box>
       {mayWrite && <BringTrace kitchen={kitchen} bake={bake.id} />}
       <Box fontWeight="650" paddingTop="12px">
         That bake in section <span style={{ fontWeight: 430 }}>as poured</span>

@@ -3,11 +3,11 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { bakeQuery } from "../../api/bookQueries";
 import type { BakeRecord, LeftoverWish } from "../../api/client";
+import { KeptList } from "../../batch/KeptList";
 import { useLeftovers } from "../../batch/useLeftovers";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readWhole } from "../../ui/entry";
-import { day } from "../../ui/numbers";
 import { Said } from "../../ui/Said";
 
 type Props = { kitchen: string; record: BakeRecord; mayWrite: boolean };
@@ -31,34 +31,7 @@ export function PutAway({ kitchen, record, mayWrite }: Props) {
       </Box>
       <Said said={acts.said} />
       {acts.trouble && <Box role="alert">{acts.trouble.mend}</Box>}
-      {record.kept.map((one) => (
-        <Flex key={one.id} gap="4px 12px" wrap="wrap" align="baseline" borderBottom="1px solid {colors.hair}">
-          <Box flex="1 1 120px">
-            {one.says}, {one.place}
-          </Box>
-          <Box
-            fontWeight="650"
-            background={one.isPast ? "ink" : undefined}
-            color={one.isPast ? "ground" : undefined}
-            paddingInline={one.isPast ? "7px" : "0"}
-          >
-            {one.isPast ? "do not use, was " : "use by "}
-            {day(one.useBy)}
-          </Box>
-          {mayWrite &&
-            (["used", "thrown"] as const).map((how) => (
-              <Button
-                key={how}
-                look="plain"
-                aria-label={`${one.says}, ${one.place}: ${how === "used" ? "eaten" : "thrown away"}`}
-                disabled={one.isPast && how === "used"}
-                onClick={() => void acts.gone(one, how)}
-              >
-                {how === "used" ? "Eaten" : "Thrown away"}
-              </Button>
-            ))}
-        </Flex>
-      ))}
+      <KeptList kept={record.kept} acts={acts} mayWrite={mayWrite} />
       {mayWrite && (
         <Flex gap="6px 10px" wrap="wrap" align="center" paddingTop="6px">
           <EntryField

@@ -59,14 +59,15 @@ export default function Labels() {
           <Link to={`/k/${kitchen}/book/${bake}`}>Back to the bake</Link>
         )
       }
+      doubt={ofBake.data?.isDoubtful ? ofBake.data.hotEnough : null}
       bakedOn={today(outAt ? new Date(outAt) : undefined)}
     />
   );
 }
 
-type Props = { kitchen: string; design: PieDesign; back: React.ReactNode; bakedOn: string };
+type Props = { kitchen: string; design: PieDesign; back: React.ReactNode; bakedOn: string; doubt: string | null };
 
-function Sheet({ kitchen, design, back, bakedOn }: Props) {
+function Sheet({ kitchen, design, back, bakedOn, doubt }: Props) {
   const [soldAs, setSoldAs] = useState<LabelWish["soldAs"]>("chilled");
   const [madeOn, setMadeOn] = useState(bakedOn);
   const [count, setCount] = useState(design.portions);
@@ -74,7 +75,7 @@ function Sheet({ kitchen, design, back, bakedOn }: Props) {
   const wish = { design, soldAs, madeOn };
   const { data, error, isPlaceholderData } = useQuery({ ...labelQuery(kitchen, wish), enabled: madeOn !== "" });
   const refused = error instanceof ApiProblem ? error.problem : null;
-  const isShown = data !== undefined && !error && madeOn !== "" && !isPlaceholderData;
+  const isShown = doubt === null && data !== undefined && !error && madeOn !== "" && !isPlaceholderData;
   return (
     <Box
       display="grid"
@@ -125,7 +126,8 @@ function Sheet({ kitchen, design, back, bakedOn }: Props) {
       <Box minWidth="0">
         {error && !mendAt(refused, "/soldAs") && <Notice title="No label.">{error.message}</Notice>}
         {!data && !error && madeOn !== "" && <Box role="status">Writing the label</Box>}
-        {data && !error && <Paper label={data} count={count} isSheet={laid === "sheet"} />}
+        {doubt && <Notice title="There are no labels for this bake.">{doubt}</Notice>}
+        {data && !error && !doubt && <Paper label={data} count={count} isSheet={laid === "sheet"} />}
       </Box>
     </Box>
   );

@@ -4,12 +4,13 @@ import { useState } from "react";
 import { leftoversQuery } from "../../api/batchQueries";
 import type { LeftoverWish, Prep } from "../../api/client";
 import { readFigure } from "../../api/words";
+import { KeptList } from "../../batch/KeptList";
 import { useLeftovers } from "../../batch/useLeftovers";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
 import { EntryField } from "../../ui/EntryField";
 import { readText, readWhole } from "../../ui/entry";
-import { day, grams } from "../../ui/numbers";
+import { grams } from "../../ui/numbers";
 import { Said } from "../../ui/Said";
 
 const KINDS: [LeftoverWish["kept"], string][] = [
@@ -73,52 +74,7 @@ export function LeftOver({ kitchen, prep, mayWrite }: { kitchen: string; prep: P
       <Heading>What is there</Heading>
       {error && <Box role="alert">{error.message}</Box>}
       {data?.length === 0 && <Box>Nothing is left over.</Box>}
-      <Box as="ul">
-        {data?.map((one) => (
-          <Flex
-            as="li"
-            key={one.id}
-            align="center"
-            gap="12px"
-            wrap="wrap"
-            borderBottom="1px solid {colors.hair}"
-            minHeight="56px"
-          >
-            <Box flex="1 1 260px">
-              {one.says}
-              <Box color="ink2" fontSize="17px">
-                {one.place} since {day(one.putOn)}, by {one.putBy}
-              </Box>
-            </Box>
-            <Box
-              fontWeight="650"
-              background={one.isPast ? "ink" : undefined}
-              color={one.isPast ? "ground" : undefined}
-              paddingInline={one.isPast ? "8px" : "0"}
-            >
-              {one.isPast ? "do not use, was " : "use by "}
-              {day(one.useBy)}
-            </Box>
-            {mayWrite && (
-              <>
-                {!one.isPast && (
-                  <Button minHeight="44px" aria-label={`${one.says}: used`} onClick={() => void acts.gone(one, "used")}>
-                    Used
-                  </Button>
-                )}
-                <Button
-                  look="plain"
-                  minHeight="44px"
-                  aria-label={`${one.says}: thrown away`}
-                  onClick={() => void acts.gone(one, "thrown")}
-                >
-                  Thrown away
-                </Button>
-              </>
-            )}
-          </Flex>
-        ))}
-      </Box>
+      {data && <KeptList kept={data} acts={acts} mayWrite={mayWrite} high={44} />}
       <Box color="ink2" paddingTop="12px" fontSize="17px">
         Kept at 5 °C or below, or frozen. Local food rules and licensed advice come first. What smells wrong is thrown
         away.

@@ -5,11 +5,12 @@ import { useMayWrite } from "../../api/useMayWrite";
 import { Notice } from "../../ui/Notice";
 import { Said } from "../../ui/Said";
 import { Foods } from "./Foods";
+import { Keeps } from "./Keeps";
 import { Ovens } from "./Ovens";
 import { Tins } from "./Tins";
 import { useStores } from "./useStores";
 
-/** What the kitchen has: its foods with their prices, its tins, its ovens and how they lie. */
+/** What the kitchen has: its foods with their prices, its tins, its ovens and how they lie, its fridge and freezer. */
 export default function StoresRoom() {
   const { kitchen = "" } = useParams();
   const stores = useStores(kitchen);
@@ -36,6 +37,7 @@ export default function StoresRoom() {
         <Box>
           <Tins kitchen={kitchen} stores={stores} mayWrite={mayWrite} />
           <Ovens kitchen={kitchen} stores={stores} mayWrite={mayWrite} />
+          <Keeps kitchen={kitchen} mayWrite={mayWrite} />
         </Box>
       </Box>
     </Box>
