@@ -76,7 +76,7 @@ final readonly class BakeAnswer
         $reads = $done->ovenCelsius === null ? null : $done->ovenCelsius + $recorded->designed->bake->first()->ovenCelsius;
 
         return new self(
-            BakeRow::of($stored, $words), $recorded->designed, $stored->in_at === null ? null : (int) $stored->in_at->getTimestampMs(), self::weights($recorded, $done),
+            BakeRow::of($stored, BakeRow::section($stored, $words), $words), $recorded->designed, $stored->in_at === null ? null : (int) $stored->in_at->getTimestampMs(), self::weights($recorded, $done),
             $shell === null ? null : array_sum(array_map(static fn ($stage): float => $stage->minutes, $recorded->designed->crust->shell)), $shell?->outMinute() === null ? null : round($shell->outMinute(), 1),
             $done->restMinutes === null ? null : round($done->restMinutes, 1), $reads, $faults, $stored->words, $stored->judged_by, $stored->judged_at?->toIso8601String(),
             self::points($recorded->trace), array_map(static fn (int $minute): BandAnswer => new BandAnswer(array_map(static fn (float $celsius): float => round($celsius, 1), $possible->band($minute))), range(0, $possible->followedMinutes())),

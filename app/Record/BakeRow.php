@@ -56,13 +56,17 @@ final readonly class BakeRow
     ) {
     }
 
-    public static function of(StoredBake $bake, Words $words): self
+    public static function section(StoredBake $bake, Words $words): SectionAnswer
     {
-        $pie = $bake->pie();
+        return SectionAnswer::of(Section::of(Weights::of($bake->pie())), $words);
+    }
+
+    public static function of(StoredBake $bake, SectionAnswer $section, Words $words): self
+    {
         $foretold = $bake->foretold();
 
         return new self(
-            $bake->id, $bake->pie_id, $bake->name, $bake->oven, $bake->count, $bake->out_at === null ? null : (int) $bake->out_at->getTimestampMs(), SectionAnswer::of(Section::of(Weights::of($pie)), $words),
+            $bake->id, $bake->pie_id, $bake->name, $bake->oven, $bake->count, $bake->out_at === null ? null : (int) $bake->out_at->getTimestampMs(), $section,
             $foretold->topIndex, $bake->designed_minutes, $bake->low_minutes, $bake->high_minutes,
             $bake->out_at === null || $bake->in_at === null ? null : round($bake->in_at->diffInSeconds($bake->out_at, true) / 60, 1),
             $bake->underside === null ? null : BaseVerdict::from($bake->underside), $bake->slice === null ? null : SliceWord::from($bake->slice), $bake->colour === null ? null : ColourWord::from($bake->colour), $bake->salt === null ? null : SaltWord::from($bake->salt),

@@ -23,12 +23,19 @@ final readonly class Book
     public static function page(Kitchen $kitchen, string $find, string $which, int $page, Words $words): BookAnswer
     {
         $query = self::found(self::part(self::all($kitchen), $which), $find);
-        $found = (clone $query)->count();
-        $rows = $query->orderByDesc('out_at')->orderBy('id')->offset(self::PAGE * $page)->limit(self::PAGE)->get(self::LISTED);
+        $rows = (clone $query)->orderByDesc('out_at')->orderBy('id')->offset(self::PAGE * $page)->limit(self::PAGE)->get(self::LISTED);
         $sums = self::sums($kitchen);
+        $found = $which === 'all' && trim($find) === '' ? $sums['bakes'] ?? 0 : $query->count();
+        // bakes of one pie mostly have one design, and its section is made once
+        $sections = [];
+        $listed = [];
+        foreach ($rows as $bake) {
+            $section = $sections[hash('xxh128', $bake->design)] ??= BakeRow::section($bake, $words);
+            $listed[] = BakeRow::of($bake, $section, $words);
+        }
 
         return new BookAnswer(
-            array_values($rows->map(static fn (StoredBake $bake): BakeRow => BakeRow::of($bake, $words))->all()), $found, self::filters($kitchen, $sums), $sums['first'] ?? null, $sums['last'] ?? null, $sums['in_range'] ?? 0, $sums['bakes'] ?? 0,
+            $listed, $found, self::filters($kitchen, $sums), $sums['first'] ?? null, $sums['last'] ?? null, $sums['in_range'] ?? 0, $sums['bakes'] ?? 0,
         );
     }
 

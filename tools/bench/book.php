@@ -35,8 +35,9 @@ if ($left > 0) {
         insert into bakes (kitchen_id, id, pie_id, name, count, design, foretold, legs, possible, oven_id, oven, planned_at, in_at, out_at, designed_minutes, low_minutes, high_minutes, in_range, state, underside, slice, colour, salt, faults, weighed, words, next_time, judged_by, judged_at, looked_for, begun_by, created_at, updated_at)
         select kitchen_id, gen_random_uuid(), pie_id, name, count, design, foretold, legs, possible, oven_id, oven, planned_at, in_at - n * interval \'1 day\', out_at - n * interval \'1 day\', designed_minutes, low_minutes, high_minutes, in_range, \'ended\', underside, slice, colour, salt, faults, weighed, words, next_time, judged_by, judged_at, looked_for, begun_by, now(), now()
         from (select *, row_number() over (order by id) as at from bakes where kitchen_id = ? and out_at is not null) b, generate_series(1, ?) n where at = 1 + n % ?', [$kitchen->id, $left, count($first)]);
-    // the planner has to know how many there are before it joins them
+    // the planner has to know how many there are before it joins them, and this session forgets how it asked while there were a dozen
     DB::statement('analyze bakes');
+    DB::statement('discard plans');
     DB::statement("
         insert into bake_events (kitchen_id, bake_id, id, kind, leg, what, answer, value, at, pressed_by)
         select kitchen_id, id, gen_random_uuid(), kind, 'bake', what, '', null, case when kind = 'in' then in_at else out_at end, begun_by
