@@ -24,6 +24,7 @@ final readonly class LabelAnswer
      * @param  list<string>  $contains  allergens
      * @param  string  $madeOn  date
      * @param  string  $useBy  date
+     * @param  bool  $isPast  it must not be sold any more, and no label is printed
      * @param  list<string>  $keep
      * @param  list<string>  $eat
      * @param  float  $pieceGrams  as it is eaten
@@ -36,6 +37,7 @@ final readonly class LabelAnswer
         public array $contains,
         public string $madeOn,
         public string $useBy,
+        public bool $isPast,
         public array $keep,
         public array $eat,
         public int $pieces,
@@ -48,7 +50,7 @@ final readonly class LabelAnswer
     {
         return new self(
             $label->name, $as, self::runs($label->ingredients->lines, $words), array_map(static fn (Allergen $one): string => $words->word('allergen', $one), $label->ingredients->allergens()),
-            $label->madeOn, $label->useBy, array_map($words->say(...), $label->keep), array_map($words->say(...), $label->eat), $label->pieces, round($label->nutrition->pieceGrams()), self::rows($label->nutrition, $words),
+            $label->madeOn, $label->useBy, $label->useBy < now()->toDateString(), array_map($words->say(...), $label->keep), array_map($words->say(...), $label->eat), $label->pieces, round($label->nutrition->pieceGrams()), self::rows($label->nutrition, $words),
         );
     }
 

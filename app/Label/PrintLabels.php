@@ -9,6 +9,7 @@ use App\Contract\Body;
 use App\Contract\InPath;
 use App\Kitchen\InKitchen;
 use App\Kitchen\User;
+use Hojaldre\Core\Refusal\Refused;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -27,7 +28,11 @@ final class PrintLabels
     {
         $wish = Body::read($request, SheetWish::class);
         $words = $user->words();
-        $pdf = LabelPdf::of(KitchenLabel::of(InKitchen::of($request), $wish->label, $words), $wish, $words);
+        $label = KitchenLabel::of(InKitchen::of($request), $wish->label, $words);
+        if ($label->isPast) {
+            throw Refused::because('use-by-past', '/label/madeOn');
+        }
+        $pdf = LabelPdf::of($label, $wish, $words);
 
         return new Response($pdf, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="labels.pdf"']);
     }

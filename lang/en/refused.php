@@ -173,6 +173,7 @@ return [
     'refused.clock-is-off' => 'The clock of this device is more than {hours} h off. Set its date and time.',
 
     // the bake book
+    'refused.use-by-past' => 'Its use-by is past: it is not sold any more. Look at the date.',
     'refused.not-hot-enough' => 'Its middle was not hot enough. Heat it through first; what lies in the fridge is not made safe by it.',
     'refused.too-old-to-keep' => 'It was baked more than {days} days ago. It is not kept any longer.',
     'refused.photo-too-large' => 'A photo has at most {mostKilobytes} kB. Send a smaller one.',

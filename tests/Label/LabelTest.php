@@ -24,6 +24,7 @@ final class LabelTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
+        $this->travelTo('2026-11-27 10:00');
         $this->kitchen = $this->kitchen();
         $this->actingAs($this->member($this->kitchen));
     }
@@ -51,6 +52,12 @@ final class LabelTest extends TestCase
         self::assertMatchesRegularExpression('~^[\d,]+ kJ / \d+ kcal$~', (string) $label->json('nutrients.0.ofPiece'));
     }
 
+    public function test_a_use_by_of_today_is_good_and_one_of_yesterday_is_past(): void
+    {
+        $this->postJson("/api/kitchens/{$this->kitchen->id}/labels", $this->wish(madeOn: '2026-11-24'))->assertOk()->assertJsonPath('useBy', '2026-11-27')->assertJsonPath('isPast', false);
+        $this->postJson("/api/kitchens/{$this->kitchen->id}/labels", $this->wish(madeOn: '2026-11-23'))->assertOk()->assertJsonPath('isPast', true);
+    }
+
     public function test_what_cannot_be_sold_so_is_refused_and_a_date_that_is_none_too(): void
     {
         $this->postJson("/api/kitchens/{$this->kitchen->id}/labels", $this->wish('unbaked-frozen'))->assertStatus(422)->assertJsonPath('at', '/soldAs');
@@ -71,6 +78,7 @@ final class LabelTest extends TestCase
         // this one takes an eighth of a sheet
         self::assertSame(1, $pages(8, true));
         self::assertSame(2, $pages(9, true));
+        $this->postJson("/api/kitchens/{$this->kitchen->id}/label-sheets", ['label' => $this->wish(madeOn: '2026-11-23'), 'count' => 1, 'isSheet' => true])->assertStatus(422)->assertJsonPath('at', '/label/madeOn')->assertJsonPath('code', 'use-by-past');
         $this->postJson("/api/kitchens/{$this->kitchen->id}/label-sheets", ['label' => $this->wish(), 'count' => 0, 'isSheet' => true])->assertStatus(422)->assertJsonPath('at', '/count');
     }
 }

@@ -3314,6 +3314,8 @@ export interface components {
             madeOn: string;
             /** @description date */
             useBy: string;
+            /** @description it must not be sold any more, and no label is printed */
+            isPast: boolean;
             keep: string[];
             eat: string[];
             pieces: number;

@@ -75,7 +75,7 @@ function Sheet({ kitchen, design, back, bakedOn, doubt }: Props) {
   const wish = { design, soldAs, madeOn };
   const { data, error, isPlaceholderData } = useQuery({ ...labelQuery(kitchen, wish), enabled: madeOn !== "" });
   const refused = error instanceof ApiProblem ? error.problem : null;
-  const isShown = doubt === null && data !== undefined && !error && madeOn !== "" && !isPlaceholderData;
+  const isShown = doubt === null && data !== undefined && !data.isPast && !error && madeOn !== "" && !isPlaceholderData;
   return (
     <Box
       display="grid"
@@ -126,6 +126,9 @@ function Sheet({ kitchen, design, back, bakedOn, doubt }: Props) {
       <Box minWidth="0">
         {error && !mendAt(refused, "/soldAs") && <Notice title="No label.">{error.message}</Notice>}
         {!data && !error && madeOn !== "" && <Box role="status">Writing the label</Box>}
+        {data?.isPast && !error && !doubt && (
+          <Notice title="Its use-by is past.">It is not sold any more, so there is nothing to print.</Notice>
+        )}
         {doubt && <Notice title="There are no labels for this bake.">{doubt}</Notice>}
         {data && !error && !doubt && <Paper label={data} count={count} isSheet={laid === "sheet"} />}
       </Box>
