@@ -16,7 +16,7 @@ import type { BenchState } from "./useBench";
 
 type Props = { bench: BenchState; pie: string; mayWrite: boolean };
 
-/** A name with more letters is set smaller, so that all stands in one row. */
+/** A name with more letters is set smaller, and tin above portions, so that all stands in one row. */
 const LONG_NAME = 24;
 
 /** Name, tin, portions; undo, and whether it is saved. */
@@ -24,21 +24,30 @@ export function Header({ bench, pie, mayWrite }: Props) {
   const { kitchen, change } = useBenchContext();
   const design = bench.present;
   const [listing, setListing] = useState(false);
+  const isLong = design.name.length > LONG_NAME;
   return (
     <>
       <Flex gap="6px 14px" align="baseline" wrap={{ base: "wrap", lg: "nowrap" }} paddingBlock="12px 8px">
         <Box as="h1" minWidth="0" maxWidth="100%" flexShrink={1}>
           <EntryField
             label="Name of the pie"
-            size={design.name.length > LONG_NAME ? "long-page" : "page"}
+            size={isLong ? "long-page" : "page"}
             words={design.name}
             read={(words) => readText(words, 1, 120)}
             keep={(name) => change((now) => ({ ...now, name }))}
             mend={useMend("/name")}
           />
         </Box>
-        <TinEntry label={bench.forecast.data.tinLabel} tin={design.tin} />
-        <Portions portions={design.portions} words={bench.forecast.data.weights.portions} />
+        <Flex
+          gap={{ base: "6px 14px", lg: isLong ? "0" : "14px", xl: "14px" }}
+          align="baseline"
+          wrap={{ base: "wrap", lg: "nowrap" }}
+          direction={{ base: "row", lg: isLong ? "column" : "row", xl: "row" }}
+          flexShrink={{ base: 1, lg: 0 }}
+        >
+          <TinEntry label={bench.forecast.data.tinLabel} tin={design.tin} />
+          <Portions portions={design.portions} words={bench.forecast.data.weights.portions} />
+        </Flex>
         <Flex
           marginLeft="auto"
           gap="2px"
