@@ -74,6 +74,8 @@ export async function toRoom(page: Page, name: string) {
   } else {
     await page.getByRole("link", { name, exact: true }).click();
   }
+  // the room before stays until the new one is there, and may have a field of the same name
+  await expect(page.getByRole("link", { name, exact: true })).toHaveAttribute("aria-current", "page");
 }
 
 export const reading = (page: Page, name: string) => page.getByRole("region", { name, exact: true });
