@@ -52,6 +52,7 @@ return [
     'fault.pale' => 'pale',
     'fault.burnt-rim' => 'burnt rim',
     'fault.raw-middle' => 'raw middle',
+    'fault.loose-slice' => 'loose slice',
     'fault.hard-potato' => 'hard potato',
     'fault.leaked' => 'leaked',
     'fault.burst-seam' => 'burst seam',

@@ -63,9 +63,11 @@ secret() { cat "$VAR/secrets/$1"; }
 
 # The two roles below the one that made the cluster; one whose password file is gone gets a new password.
 have_roles() {
-    local role
+    local role found
     for role in owner app; do
-        if [ "$(sql -d postgres -c "select 1 from pg_roles where rolname = 'hojaldre_$role'")" != 1 ]; then
+        # a database that does not answer is not one without roles: their passwords stay as they are
+        found=$(sql -d postgres -c "select count(*) from pg_roles where rolname = 'hojaldre_$role'") || fail 'The database does not answer.' 'It may be ending. Run the command again.'
+        if [ "$found" = 0 ]; then
             new_password "db-$role-password"
             sql -d postgres -c "create role hojaldre_$role login nosuperuser nocreatedb nocreaterole password '$(secret "db-$role-password")'"
         elif [ ! -s "$VAR/secrets/db-$role-password" ]; then

@@ -127,6 +127,9 @@ final class BookTest extends TestCase
         $this->putJson($this->at("/bakes/$id/judgement"), self::judged('soggy'))->assertOk();
         $found = $this->getJson($this->at("/bakes/$id/causes"))->assertOk()->assertJsonPath('causes.0.cause', 'wet-filling')->assertJsonPath('troubles', ['soggy base']);
         self::assertSame('60 g over the target weight of leeks.', $found->json('causes.0.for.0'));
+        $this->putJson($this->at("/bakes/$id/judgement"), self::judged('soggy', 'loose'))->assertOk()->assertJsonPath('isDoubtful', false);
+        $this->getJson($this->at("/bakes/$id/causes"))->assertJsonPath('troubles', ['soggy base', 'loose slice']);
+        $this->putJson($this->at("/bakes/$id/judgement"), self::judged('soggy'))->assertOk();
         self::assertNotSame('', $found->json('causes.0.nextTime'));
     }
 

@@ -17,7 +17,7 @@ export function MissRule({ misses, width }: Props) {
   const x = (minutes: number) => names + ((minutes - from) / (to - from)) * wide;
   const row = names > 0 ? ROW : ROW + 18;
   const high = TOP + misses.length * row + 4;
-  const step = to - from > 24 ? 10 : 5;
+  const step = to - from > 24 || names === 0 ? 10 : 5;
   const ticks = Array.from({ length: 21 }, (_, at) => (at - 10) * step).filter((one) => one > from && one < to);
   const inRange = misses.filter((one) => one.isInRange).length;
   return (
@@ -38,7 +38,7 @@ export function MissRule({ misses, width }: Props) {
             strokeWidth={one === 0 ? 1.6 : 1}
           />
           <text
-            x={Math.min(width - 26, Math.max(names + 24, x(one)))}
+            x={Math.min(width - 28, Math.max(names + 32, x(one)))}
             y={14}
             fontSize="14"
             textAnchor="middle"
@@ -59,6 +59,9 @@ export function MissRule({ misses, width }: Props) {
               fontSize="14"
               fill={ink(one.isInRange ? "ink2" : "ink")}
               fontWeight={one.isInRange ? 430 : 680}
+              stroke={ink("ground")}
+              strokeWidth="4"
+              paintOrder="stroke"
             >
               {short(one.name, names > 0 ? 33 : 44)}
             </text>
