@@ -1,9 +1,9 @@
 import { readFileSync } from "node:fs";
 import { ChakraProvider } from "@chakra-ui/react";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { render } from "@testing-library/react";
+import { fireEvent, render } from "@testing-library/react";
 import type { ReactNode } from "react";
-import { MemoryRouter } from "react-router";
+import { MemoryRouter, Route, Routes } from "react-router";
 import { vi } from "vitest";
 import type { BakeReport, Food, Forecast, PieDesign, Revision, Section } from "../src/api/client";
 import { system } from "../src/ui/theme";
@@ -200,12 +200,14 @@ export function server(answers: Record<string, Answer>) {
       const request = input instanceof Request ? input : new Request(new URL(input, "http://kitchen.test"));
       const text = request.method === "GET" ? "" : await request.clone().text();
       const what = `${request.method} ${new URL(request.url).pathname}`;
-      asked.push({ what, body: text ? JSON.parse(text) : null, token: request.headers.get("X-CSRF-TOKEN") });
+      const isFile = request.headers.get("Content-Type")?.includes("json") === false;
+      const body = text === "" ? null : isFile ? text : JSON.parse(text);
+      asked.push({ what, body, token: request.headers.get("X-CSRF-TOKEN") });
       const key = Object.keys(answers).find(
         (one) => what.startsWith(one.split(" ")[0] ?? "") && what.endsWith(one.split(" ")[1] ?? ""),
       );
       if (!key) throw new TypeError(`Nobody answers ${what}.`);
-      return (answers[key] as Answer)(text ? JSON.parse(text) : null);
+      return (answers[key] as Answer)(body);
     }),
   );
   return asked;
@@ -220,6 +222,41 @@ export function wrapper({ children }: { children: ReactNode }) {
       </QueryClientProvider>
     </ChakraProvider>
   );
+}
+
+/** Who is signed in, with what role in the kitchen "k". */
+export const session = (role: "owner" | "cook" | "guest" = "owner") => ({
+  csrfToken: "t",
+  user: {
+    name: "Ada",
+    email: "ada@kitchen.example",
+    units: { volumes: "metric", temperatures: "celsius", eggs: "eu" },
+    ovenWords: [],
+    places: [],
+  },
+  kitchens: [{ id: "k", name: "The Weir House", role }],
+});
+
+/** A room at its address; `path` as the router has it, other addresses say where they are. */
+export function showAt(path: string, at: string, room: ReactNode) {
+  return render(
+    <ChakraProvider value={system}>
+      <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
+        <MemoryRouter initialEntries={[at]}>
+          <Routes>
+            <Route path={path} element={room} />
+            <Route path="*" element={<div>elsewhere</div>} />
+          </Routes>
+        </MemoryRouter>
+      </QueryClientProvider>
+    </ChakraProvider>,
+  );
+}
+
+/** Words into an entry, kept with Enter. */
+export function enter(field: HTMLElement, words: string) {
+  fireEvent.change(field, { target: { value: words } });
+  fireEvent.keyDown(field, { key: "Enter" });
 }
 
 export const show = (node: ReactNode) => render(node, { wrapper });
