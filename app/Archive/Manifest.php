@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Archive;
 
+use App\Forecast\Pricing;
 use App\Kitchen\Kitchen;
+use Hojaldre\Core\Document\DocumentReader;
 use Hojaldre\Core\Refusal\Refused;
 
 /** The first file of an archive: what is in it, with the sums that prove it whole. It says no time, so that the same kitchen gives the same archive. */
@@ -53,8 +55,8 @@ final readonly class Manifest
             }
             $files[$one['name']] = ['rows' => $one['rows'] ?? null, 'bytes' => $one['bytes'], 'sha256' => $one['sha256']];
         }
-        $number = static fn (mixed $one, float $most): ?float => is_int($one) || is_float($one) ? max(0.0, min($most, (float) $one)) : null;
+        $pricing = DocumentReader::read(Pricing::class, ['marginPercent' => $kitchen['marginPercent'] ?? null, 'otherCost' => $kitchen['otherCost'] ?? null]);
 
-        return new self($kitchen['name'], $number($kitchen['marginPercent'] ?? null, 95), $number($kitchen['otherCost'] ?? null, 10000), $files);
+        return new self($kitchen['name'], $pricing->marginPercent, $pricing->otherCost, $files);
     }
 }

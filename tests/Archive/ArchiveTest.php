@@ -143,6 +143,7 @@ final class ArchiveTest extends TestCase
             'archive-unknown' => static fn (): string => self::changed($path, static fn (ZipArchive $zip) => $zip->addFromString('../../evil.php', 'x')),
             'archive-no-manifest' => static fn (): string => self::changed($path, static fn (ZipArchive $zip) => $zip->addFromString('manifest.json', '{"format": "something"}')),
             'archive-version' => static fn (): string => self::changed($path, static fn (ZipArchive $zip) => $zip->addFromString('manifest.json', str_replace('"version": 1', '"version": 2', (string) $zip->getFromName('manifest.json')))),
+            'out-of-range' => static fn (): string => self::changed($path, static fn (ZipArchive $zip) => $zip->addFromString('manifest.json', (string) preg_replace('/"marginPercent": [^,]+,/', '"marginPercent": 200,', (string) $zip->getFromName('manifest.json')))),
             // whole by its sums, and still no pie: the last pie has no tin
             'archive-row' => static fn (): string => self::resigned($path, 'pie-revisions.jsonl', static fn (string $text): string => (string) preg_replace('/"tin": ?\{/', '"tun": {', $text, 1)),
         ];
