@@ -119,6 +119,9 @@ final readonly class ArchiveIn
             throw Refused::because('archive-not-empty');
         }
         DB::statement("set local timezone to 'UTC'");
+        // what the rows before it hang on is found by its key, also where the tables were empty a moment ago and the planner believes it still
+        DB::statement('set local enable_seqscan = off');
+        DB::statement('discard plans');
         foreach (ArchivedTable::all() as $table) {
             $rows = $this->table($table);
             if ($rows !== $this->manifest->files[$table->file()]['rows']) {

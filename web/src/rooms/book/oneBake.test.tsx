@@ -1,63 +1,12 @@
 import { cleanup, fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { enter, json, problem, section, server, session, showAt, trout } from "../../../test/kitchen";
+import { record } from "../../../test/bake";
+import { enter, json, problem, server, session, showAt } from "../../../test/kitchen";
 import type { BakeRecord } from "../../api/client";
 import OneBake from "./OneBake";
 import { shrink } from "./shrink";
 
 vi.mock("./shrink", () => ({ shrink: vi.fn() }));
-
-const record = (change: Partial<BakeRecord> = {}): BakeRecord => ({
-  bake: {
-    id: "b",
-    pie: "p",
-    name: "Leek quiche",
-    oven: "Galley",
-    count: 1,
-    outAt: Date.parse("2026-11-27T10:00:00Z"),
-    section,
-    topIndex: 1,
-    designedMinutes: 46,
-    lowMinutes: 42,
-    highMinutes: 50,
-    doneMinutes: 47,
-    underside: "soggy",
-    slice: null,
-    colour: null,
-    salt: null,
-    wrong: ["underside"],
-    faults: [],
-    nextTime: "",
-    foretold: {
-      underside: "dry",
-      slice: "holds",
-      colour: "golden",
-      salt: "enough",
-      setsAtCelsius: 78,
-      overCelsius: 87,
-      safeCelsius: 71,
-    } as BakeRecord["bake"]["foretold"],
-  },
-  design: trout(),
-  inAt: Date.parse("2026-11-27T09:13:00Z"),
-  weights: [{ layer: "leeks", name: "Leeks", designedGrams: 315, doneGrams: 348 }],
-  shellDesignedMinutes: null,
-  shellDoneMinutes: null,
-  restMinutes: null,
-  ovenReadsCelsius: null,
-  faults: [],
-  words: "",
-  judgedBy: "Ada",
-  judgedAt: null,
-  trace: [],
-  band: Array.from({ length: 60 }, (_, minute) => ({ celsius: [0, 1, 2, 3, 4].map((i) => minute + i) })),
-  behindMinutes: null,
-  hotEnough: "The core was not measured to the end.",
-  isDoubtful: false,
-  photos: [],
-  kept: [],
-  ...change,
-});
 
 const leftover = { id: "l", kept: "baked-pies", place: "fridge", says: "Leek quiche, 3", grams: null, food: null };
 const kept = { ...leftover, putOn: "2026-11-27", useBy: "2026-11-30", isPast: false, putBy: "Ada" };
