@@ -75,8 +75,15 @@ function one(now: Now, n: number, kind: number, dice: () => number): unknown {
   }
 }
 
-const scaled = async (design: PieDesign): Promise<PieDesign> =>
-  (await fetch(new Request("http://kitchen.test/scale", { method: "POST", body: JSON.stringify({ design }) }))).json();
+const scaled = async (design: PieDesign): Promise<PieDesign> => {
+  const headers = { "Content-Type": "application/json" };
+  const request = new Request("http://kitchen.test/scale", {
+    method: "POST",
+    headers,
+    body: JSON.stringify({ design }),
+  });
+  return (await fetch(request)).json();
+};
 
 const settled = (now: Now) => waitFor(() => expect(now().forecast.stale).toBe(false));
 
