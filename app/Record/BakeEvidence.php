@@ -11,6 +11,7 @@ use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Record\Observation;
 use Hojaldre\Core\Record\OvenEvidence;
+use Hojaldre\Core\Record\OvenNet;
 
 /** What each bake says of its oven, worked out once and kept; worked out anew when the bake is judged otherwise. */
 final readonly class BakeEvidence
@@ -21,7 +22,7 @@ final readonly class BakeEvidence
     private const AT_ONCE = 2;
 
     /** Counts up when the sum is done otherwise (definition). */
-    private const MODEL = 1;
+    private const MODEL = 2;
 
     /** @return array{array<string, list<array{OvenEvidence, float}>>, int} by oven: evidence, and how far the oven was known to be off then; and how many bakes are left to be worked out */
     public static function byOven(Kitchen $kitchen, bool $worksOut): array
@@ -67,7 +68,9 @@ final readonly class BakeEvidence
             ...($done->colour === null ? [] : [Observation::colour($done->colour, $wish)]),
         ];
 
-        return OvenEvidence::of(BakeInputs::of(Weights::of(self::asBaked($done->done))), $recorded->ovenTrace(), $told);
+        $trace = $recorded->ovenTrace();
+
+        return OvenNet::of(BakeInputs::of(Weights::of(self::asBaked($done->done))), $trace !== null)->evidence($trace, $told);
     }
 
     /** What was matched once is not asked of the bakes again. */

@@ -69,9 +69,10 @@ final readonly class FaultFinder
         $best = (float) reset($scores);
         $weights = array_map(static fn (float $score): float => exp($score - $best), $scores);
         $sum = array_sum($weights) + exp(self::NONE_LOG);
+        $asDesigned = $bake->designed == $bake->done ? $asDone : self::trial($bake->designed, new BakeDeviation);
         $found = [];
         foreach (array_slice($weights, 0, self::MOST, true) as $name => $weight) {
-            $found[] = self::found(CauseName::from($name), $weight / $sum, $clues[$name] ?? Clue::none(), $bake);
+            $found[] = self::found(CauseName::from($name), $weight / $sum, $clues[$name] ?? Clue::none(), $bake, $asDesigned);
         }
 
         return new self($found, self::ruledOut($clues, $troubles, array_slice(array_keys($weights), 0, self::MOST)), exp(self::NONE_LOG) / $sum);
@@ -115,13 +116,13 @@ final readonly class FaultFinder
         return TrialBake::run(BakeInputs::of(Weights::of($pie)), $kitchen);
     }
 
-    private static function found(CauseName $cause, float $likely, Clue $clue, DoneBake $bake): FoundCause
+    private static function found(CauseName $cause, float $likely, Clue $clue, DoneBake $bake, TrialBake $asDesigned): FoundCause
     {
         $planted = Planted::in($cause, $bake->done);
         $then = [];
         if ($planted !== null) {
             $with = WordsOf::of(self::trial($planted->pie, $planted->kitchen), $bake->done->bake->colour);
-            $without = WordsOf::of(self::trial($bake->designed, new BakeDeviation), $bake->designed->bake->colour);
+            $without = WordsOf::of($asDesigned, $bake->designed->bake->colour);
             $then = self::then($bake, $with, $without);
         }
 

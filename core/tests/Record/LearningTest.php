@@ -20,6 +20,7 @@ use Hojaldre\Core\Record\KitchenDraw;
 use Hojaldre\Core\Record\Observation;
 use Hojaldre\Core\Record\OvenEvidence;
 use Hojaldre\Core\Record\OvenLearned;
+use Hojaldre\Core\Record\OvenNet;
 use Hojaldre\Core\Record\PaceLearned;
 use Hojaldre\Core\Record\SaltWord;
 use Hojaldre\Core\Record\TrialBake;
@@ -32,7 +33,7 @@ use PHPUnit\Framework\TestCase;
 /** What a kitchen learns, in kitchens whose truth is hidden from it. */
 final class LearningTest extends TestCase
 {
-    private const KITCHENS = 10;
+    private const KITCHENS = 40;
 
     /** @return list<Pie> */
     private static function pies(): array
@@ -43,6 +44,14 @@ final class LearningTest extends TestCase
     private static function input(Pie $pie): BakeInput
     {
         return BakeInputs::of(Weights::of($pie));
+    }
+
+    /** A net is of its pie, whatever is told of it: each is baked once. */
+    private static function net(Pie $pie): OvenNet
+    {
+        static $nets = [];
+
+        return $nets[serialize($pie)] ??= OvenNet::of(self::input($pie), true);
     }
 
     /** @return list<Observation> the words that would be told of it */
@@ -58,7 +67,7 @@ final class LearningTest extends TestCase
         $off = $draw->next();
         $readings = array_map(static fn (int $half): array => [$half / 2, $true->possible->celsiusAt($half / 2) + $off + 0.4 * $draw->next()], range(0, (int) (2 * $pie->bake->minutes())));
 
-        return OvenEvidence::of(self::input($pie), Trace::of($readings), self::words($true, $pie));
+        return self::net($pie)->evidence(Trace::of($readings), self::words($true, $pie));
     }
 
     /** A look at 85 in 100 and one when it comes out, by an eye that is a minute and a half unsure. */
@@ -75,7 +84,7 @@ final class LearningTest extends TestCase
             }
         }
 
-        return OvenEvidence::of(self::input($pie), null, $told);
+        return self::net($pie)->evidence(null, $told);
     }
 
     public function test_an_oven_is_found_within_three_degrees_after_five_probed_bakes_and_five_after_eight_by_cues(): void
@@ -105,16 +114,17 @@ final class LearningTest extends TestCase
             [$missBefore, $missAfter] = self::misses($oven, $below, $learned);
             $before[] = $missBefore;
             $after[] = $missAfter;
-            $closer += $missAfter <= max(1.1 * $missBefore, 0.5) ? 1 : 0;
+            $closer += $missAfter < $missBefore ? 1 : 0;
+            self::assertLessThanOrEqual(max(1.1 * $missBefore, 0.5), $missAfter, 'never worse by a tenth, or by half a minute where nothing was wrong');
             $width[0] += $learned->highKelvins - $learned->lowKelvins;
             $width[1] += $seen->highKelvins - $seen->lowKelvins;
         }
-        self::assertGreaterThanOrEqual(8, $byProbe);
-        self::assertGreaterThanOrEqual(8, $byEye);
-        self::assertGreaterThanOrEqual(6, $in, 'and the range is honest');
+        self::assertGreaterThanOrEqual(0.85 * self::KITCHENS, $byProbe);
+        self::assertGreaterThanOrEqual(0.85 * self::KITCHENS, $byEye);
+        self::assertGreaterThanOrEqual(0.75 * self::KITCHENS, $in, 'eight in ten lie in the range');
         self::assertLessThan($width[1], $width[0], 'a probe is surer than an eye');
-        self::assertSame(self::KITCHENS, $closer, 'never worse by a tenth, or by half a minute where nothing was wrong');
-        self::assertLessThan(array_sum($before) / 2, array_sum($after));
+        self::assertGreaterThanOrEqual(0.95 * self::KITCHENS, $closer);
+        self::assertLessThan(array_sum($before) / 4, array_sum($after));
     }
 
     /** @return array{float, float} minutes that the forecast of the next bake misses, before and after what was learned was taken */
@@ -144,9 +154,9 @@ final class LearningTest extends TestCase
     {
         $pie = TroutQuiche::pie();
         $soggy = Observation::underside(BaseVerdict::Soggy) ?? self::fail('soggy is a word of the scale');
-        $below = OvenLearned::from([OvenEvidence::of(self::input($pie), null, [$soggy, Observation::colour(ColourWord::Golden, ColourWish::Gold)])]);
+        $below = OvenLearned::from([self::net($pie)->evidence(null, [$soggy, Observation::colour(ColourWord::Golden, ColourWish::Gold)])]);
         self::assertLessThan(1.0, $below->fromBelowFactor);
-        $pale = OvenLearned::from([OvenEvidence::of(self::input($pie), null, [Observation::colour(ColourWord::Pale, ColourWish::Gold)])]);
+        $pale = OvenLearned::from([self::net($pie)->evidence(null, [Observation::colour(ColourWord::Pale, ColourWish::Gold)])]);
         self::assertLessThan(-3.0, $pale->ovenKelvins);
         self::assertNull(Observation::underside(BaseVerdict::Raw));
     }
