@@ -9,13 +9,8 @@ use App\Contract\Schema;
 #[Schema('Causes')]
 final readonly class CauseList
 {
-    /**
-     * @param  list<string>  $troubles  what went wrong, in words
-     * @param  list<CauseAnswer>  $causes  the likeliest first; none where nothing went wrong
-     * @param  list<string>  $ruledOut
-     * @param  float  $none  how likely it was none of these, 0 to 1
-     */
-    public function __construct(public array $troubles, public array $causes, public array $ruledOut, public float $none)
+    /** @param  list<FindingAnswer>  $findings  troubles that have one cause, together; none where nothing went wrong */
+    public function __construct(public array $findings)
     {
     }
 }

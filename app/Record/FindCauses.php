@@ -10,11 +10,7 @@ use App\Contract\InPath;
 use App\Contract\Json;
 use App\Kitchen\InKitchen;
 use App\Kitchen\User;
-use App\Wording\Words;
-use Hojaldre\Core\Record\DoneBake;
 use Hojaldre\Core\Record\FaultFinder;
-use Hojaldre\Core\Record\FaultName;
-use Hojaldre\Core\Record\FoundCause;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -33,19 +29,7 @@ final class FindCauses
     {
         $words = $user->words();
         $done = RecordedBake::of(StoredBake::inKitchen(InKitchen::of($request), $bake))->doneBake();
-        $found = FaultFinder::of($done);
 
-        return Json::response(new CauseList(
-            array_map(static fn (FaultName $fault): string => self::said($fault, $done, $words), $done->troubles()), array_map(static fn (FoundCause $one): CauseAnswer => CauseAnswer::of($one, $words), $found->causes),
-            array_map($words->say(...), $found->ruledOut), round($found->none, 3),
-        ));
-    }
-
-    /** A slice that was called loose and nothing more may have been hot all the same. */
-    private static function said(FaultName $fault, DoneBake $done, Words $words): string
-    {
-        $isLoose = $fault === FaultName::RawMiddle && ! in_array($fault, $done->faults, true);
-
-        return $words->word('fault', $isLoose ? 'loose-slice' : $fault);
+        return Json::response(new CauseList(array_map(static fn (FaultFinder $found): FindingAnswer => FindingAnswer::of($found, $done, $words), FaultFinder::all($done))));
     }
 }

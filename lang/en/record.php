@@ -106,9 +106,12 @@ return [
     'cause.cut-early' => 'Cut too early',
     'cause.dough-miscounted' => 'More dough than the tins take',
     'cause.filling-miscounted' => 'Filling and dough did not match',
+    'cause.as-designed' => 'The pie is designed so',
 
     // for and against
     'clue.leads' => 'It commonly ends so: {faults}.',
+    'clue.baked' => 'Baked with it in simulation, it ends more like this.',
+    'clue.foretold' => 'Baked as designed in simulation, it ends so: {faults}.',
     'clue.nothing-against' => 'Nothing in the record speaks against it.',
     'clue.skipped' => 'It went in although {item}.',
     'clue.looked' => 'It was ticked at the gate.',
@@ -173,6 +176,7 @@ return [
     'check.cut-early' => 'Set the clock for the rest.',
     'check.dough-miscounted' => 'Ask Pastry how much these tins take.',
     'check.filling-miscounted' => 'Ask Pastry whether it ends even.',
+    'check.as-designed' => 'Look at the readings on its bench before you bake.',
 
     // and what to do
     'next.wet-filling' => 'Drive off or press out more: stop at the designed weight.',
@@ -210,6 +214,8 @@ return [
     'next.cut-early' => 'Rest it for fifteen minutes.',
     'next.dough-miscounted' => 'Make the dough that Pastry says.',
     'next.filling-miscounted' => 'Match dough and filling in Pastry first.',
+    'next.as-designed' => 'Take a way out on its bench first.',
+    'then.same' => 'that alone does not mend it.',
     'then.base' => 'Base {from} to {to}.',
     'then.slice' => 'Slice {from} to {to}.',
     'then.colour' => 'Colour {from} to {to}.',

@@ -125,12 +125,17 @@ final class BookTest extends TestCase
         $id = $this->baked();
         $this->putJson($this->at("/bakes/$id/weighed"), ['layers' => [['layer' => 'leeks', 'grams' => 375]]])->assertOk()->assertJsonPath('weights.0.doneGrams', 375)->assertJsonPath('weights.0.designedGrams', 315);
         $this->putJson($this->at("/bakes/$id/judgement"), self::judged('soggy'))->assertOk();
-        $found = $this->getJson($this->at("/bakes/$id/causes"))->assertOk()->assertJsonPath('causes.0.cause', 'wet-filling')->assertJsonPath('troubles', ['soggy base']);
-        self::assertSame('60 g over the target weight of leeks.', $found->json('causes.0.for.0'));
+        $found = $this->getJson($this->at("/bakes/$id/causes"))->assertOk()->assertJsonPath('findings.0.causes.0.cause', 'wet-filling')->assertJsonPath('findings.0.troubles', ['soggy base'])->assertJsonCount(1, 'findings');
+        self::assertSame('60 g over the target weight of leeks.', $found->json('findings.0.causes.0.for.0'));
         $this->putJson($this->at("/bakes/$id/judgement"), self::judged('soggy', 'loose'))->assertOk()->assertJsonPath('isDoubtful', false);
-        $this->getJson($this->at("/bakes/$id/causes"))->assertJsonPath('troubles', ['soggy base', 'loose slice']);
+        $this->getJson($this->at("/bakes/$id/causes"))->assertJsonPath('findings.0.troubles', ['soggy base', 'loose slice']);
         $this->putJson($this->at("/bakes/$id/judgement"), self::judged('soggy'))->assertOk();
-        self::assertNotSame('', $found->json('causes.0.nextTime'));
+        self::assertNotSame('', $found->json('findings.0.causes.0.nextTime'));
+        // nothing makes a base soggy and a filling salt at once
+        $this->putJson($this->at("/bakes/$id/judgement"), [...self::judged('soggy'), 'salt' => 'salty'])->assertOk();
+        $this->getJson($this->at("/bakes/$id/causes"))->assertJsonPath('findings.0.troubles', ['soggy base'])->assertJsonPath('findings.0.causes.0.cause', 'wet-filling')->assertJsonPath('findings.1.troubles', ['too salt'])->assertJsonPath('findings.1.causes.0.cause', 'salt-on-salt');
+        $this->putJson($this->at("/bakes/$id/judgement"), self::judged('dry'))->assertOk();
+        $this->getJson($this->at("/bakes/$id/causes"))->assertJsonPath('findings', []);
     }
 
     /** The pan reads 806 with 500 of it pan: of 450 g of leeks 306 are left. */

@@ -42,13 +42,14 @@ enum CauseName: string
     case CutEarly = 'cut-early';
     case DoughMiscounted = 'dough-miscounted';
     case FillingMiscounted = 'filling-miscounted';
+    case AsDesigned = 'as-designed';
 
     /** How common it is beside the others (common practice, no source). */
     public function commonness(): float
     {
         return match ($this) {
             self::WetFilling => 3.0,
-            self::OvenCold, self::ShellShort, self::OutEarly, self::OutLate, self::HotFilling => 2.0,
+            self::AsDesigned, self::OvenCold, self::ShellShort, self::OutEarly, self::OutLate, self::HotFilling => 2.0,
             self::OvenHot, self::WarmDough, self::ThinCustard, self::NotDocked, self::WeakBelow => 1.5,
             self::TooFull => 1.2,
             self::RackTooHigh, self::RackTooLow, self::ShellTooLong => 0.6,
@@ -57,7 +58,8 @@ enum CauseName: string
     }
 
     /**
-     * What it leads to, and how readily: 1 is nearly always (common practice, no source). What simulation tells is told by it as well.
+     * What it leads to, and how readily: 1 is nearly always (common practice, no source). What simulation tells is told by it as well;
+     * what a design leads to is told by that alone.
      *
      * @return array<string, float> by FaultName
      */
@@ -99,6 +101,7 @@ enum CauseName: string
             self::CutEarly => ['raw-middle' => 0.4, 'weeping' => 0.6, 'leaked' => 0.3, 'soggy-base' => 0.3],
             self::DoughMiscounted => ['dough-left' => 0.95],
             self::FillingMiscounted => ['filling-left' => 0.9, 'filling-short' => 0.9],
+            self::AsDesigned => [],
         };
     }
 }

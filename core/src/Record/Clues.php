@@ -176,7 +176,10 @@ final readonly class Clues
         $percent = $weights->salt()->percent();
         $is = $salty ? $percent >= self::SALTY_PERCENT : $percent <= self::BLAND_PERCENT;
 
-        return $is ? new Clue(self::SOME, [new Statement('clue.salt', ['saltPercent' => $percent])], []) : new Clue(-0.5, [], [new Statement('clue.salt', ['saltPercent' => $percent])]);
+        $designed = Weights::of($bake->designed)->salt()->percent();
+        $isDesigned = abs($percent - $designed) <= self::AS_DESIGNED * $designed;
+
+        return $is ? new Clue($isDesigned ? 0.0 : self::SOME, [new Statement('clue.salt', ['saltPercent' => $percent])], []) : new Clue(-0.5, [], [new Statement('clue.salt', ['saltPercent' => $percent])]);
     }
 
     /** Every layer that was weighed is lighter: less went in, drier or not. */

@@ -66,6 +66,31 @@ final readonly class DoneBake
         return array_values(array_unique([...$this->faults, ...$said], SORT_REGULAR));
     }
 
+    /**
+     * The same bake with nothing wrong but these.
+     *
+     * @param  list<FaultName>  $faults
+     */
+    public function with(array $faults): self
+    {
+        $of = static fn (FaultName ...$said): bool => array_filter($said, static fn (FaultName $one): bool => in_array($one, $faults, true)) !== [];
+
+        return new self(
+            $this->designed, $this->done, $this->weighed, $this->looked, $this->skipped, $this->ovenCelsius, $this->fillingCelsius, $this->behindMinutes, $this->restMinutes,
+            in_array($this->underside, [BaseVerdict::Soggy, BaseVerdict::Raw], true) && ! $of(FaultName::SoggyBase) ? null : $this->underside,
+            $this->slice === SliceWord::Holds || $of(FaultName::RawMiddle, FaultName::Weeping) ? $this->slice : null,
+            $this->colour === ColourWord::Golden || $of(FaultName::Pale, FaultName::BurntRim) ? $this->colour : null,
+            $this->salt === SaltWord::Enough || $of(FaultName::TooSalt, FaultName::Bland) ? $this->salt : null,
+            array_values(array_filter($this->faults, $of)),
+        );
+    }
+
+    /** A slice that was called loose and nothing more may have been hot all the same. */
+    public function isLooseSlice(FaultName $fault): bool
+    {
+        return $fault === FaultName::RawMiddle && ! in_array($fault, $this->faults, true);
+    }
+
     /** What a layer weighed more than designed, as a share; null where nobody weighed it. */
     public function heavierShare(string $layer): ?float
     {

@@ -17,7 +17,7 @@ use Hojaldre\Core\Statement\Statement;
  */
 final readonly class FaultFinder
 {
-    /** Shown, and from how likely on another is named as ruled out (definition). */
+    /** Shown (definition). */
     private const MOST = 3;
 
     /** A fault that a cause does not lead to, and one that it should have led to and nobody saw (judgement). */
@@ -36,51 +36,97 @@ final readonly class FaultFinder
     /** How wet a filling was nobody knows: a little, or much (numerics). */
     private const WET = [0.35, 1.0];
 
+    /** A bake with it must end so much more as it was judged than one without, to be a cause by that alone (judgement). */
+    private const BETTER = 0.5;
+
+    /** A cause is named as ruled out where it leads to it so readily, with so much against it; and so many are named (judgement). */
+    private const READILY = 0.3;
+
+    private const AGAINST = -2.0;
+
+    private const MOST_RULED_OUT = 4;
+
     /** That it was none of these (judgement). */
     private const NONE_LOG = -2.2;
 
     /**
+     * @param  list<FaultName>  $troubles  that have one cause, as far as is known
      * @param  list<FoundCause>  $causes  the likeliest first, three at most
      * @param  list<Statement>  $ruledOut
      * @param  float  $none  how likely it was none of these, 0 to 1
      */
-    private function __construct(public array $causes, public array $ruledOut, public float $none)
+    private function __construct(public array $troubles, public array $causes, public array $ruledOut, public float $none)
     {
     }
 
-    /** Nothing where nothing went wrong. */
+    /**
+     * What the likeliest cause does not lead to has a cause of its own, and is looked into by itself.
+     *
+     * @return list<self> nothing where nothing went wrong
+     */
+    public static function all(DoneBake $bake): array
+    {
+        $troubles = $bake->troubles();
+        if ($troubles === []) {
+            return [];
+        }
+        $all = self::of($bake);
+        $own = ($all->causes[0] ?? null)->leadsTo ?? $troubles;
+        $others = array_values(array_filter($troubles, static fn (FaultName $one): bool => ! in_array($one, $own, true)));
+
+        return $others === [] ? [$all] : [self::of($bake->with($own)), ...self::all($bake->with($others))];
+    }
+
+    /** As if all of it had one cause. */
     public static function of(DoneBake $bake): self
     {
         $troubles = $bake->troubles();
         if ($troubles === []) {
-            return new self([], [], 0.0);
+            return new self([], [], [], 0.0);
         }
         $asDone = self::trial($bake->done, new BakeDeviation);
-        $scores = $clues = [];
-        foreach (CauseName::cases() as $cause) {
-            if (! Applies::to($cause, $bake->done)) {
-                continue;
-            }
-            $clue = Clues::of($cause, $bake);
-            $clues[$cause->value] = $clue;
-            $scores[$cause->value] = log($cause->commonness()) + $clue->log + self::explains($cause, $bake) + self::SIMULATED * self::words($cause, $bake, $asDone);
-        }
-        arsort($scores);
-        $best = (float) reset($scores);
-        $weights = array_map(static fn (float $score): float => exp($score - $best), $scores);
-        $sum = array_sum($weights) + exp(self::NONE_LOG);
         $asDesigned = $bake->designed == $bake->done ? $asDone : self::trial($bake->designed, new BakeDeviation);
-        $found = [];
-        foreach (array_slice($weights, 0, self::MOST, true) as $name => $weight) {
-            $found[] = self::found(CauseName::from($name), $weight / $sum, $clues[$name] ?? Clue::none(), $bake, $asDesigned);
+        $suspects = [];
+        foreach (CauseName::cases() as $cause) {
+            $suspect = Applies::to($cause, $bake->done) ? self::suspect($cause, $bake, $asDone, $asDesigned) : null;
+            $suspects = $suspect === null ? $suspects : [...$suspects, $suspect];
         }
+        usort($suspects, static fn (Suspect $a, Suspect $b): int => $b->log <=> $a->log);
+        // where nothing is a cause of it, it was something else
+        $best = $suspects[0]->log ?? 0.0;
+        $sum = array_sum(array_map(static fn (Suspect $one): float => exp($one->log - $best), $suspects)) + exp(self::NONE_LOG);
+        [$shown, $others] = [array_slice($suspects, 0, self::MOST), array_slice($suspects, self::MOST)];
 
-        return new self($found, self::ruledOut($clues, $troubles, array_slice(array_keys($weights), 0, self::MOST)), exp(self::NONE_LOG) / $sum);
+        return new self(
+            $troubles, array_map(static fn (Suspect $one): FoundCause => self::found($one, exp($one->log - $best) / $sum, $bake, $asDesigned), $shown),
+            self::ruledOut($others, $troubles), exp(self::NONE_LOG) / $sum,
+        );
     }
 
-    private static function explains(CauseName $cause, DoneBake $bake): float
+    /** Null where it leads to nothing of what was seen. */
+    private static function suspect(CauseName $cause, DoneBake $bake, TrialBake $asDone, TrialBake $asDesigned): ?Suspect
     {
-        $leads = $cause->leadsTo();
+        $isDesign = $cause === CauseName::AsDesigned;
+        $leads = $isDesign ? DesignedSo::leadsTo($bake, $asDesigned) : $cause->leadsTo();
+        $words = $isDesign ? self::likely($asDesigned, $bake) : self::words($cause, $bake, $asDone);
+        $own = array_values(array_filter($bake->troubles(), static fn (FaultName $fault): bool => isset($leads[$fault->value])));
+        if ($own === [] && ($isDesign || $words < self::likely($asDone, $bake) + self::BETTER)) {
+            return null;
+        }
+        $clue = Clues::of($cause, $bake);
+        $log = log($cause->commonness()) + $clue->log + self::explains($leads, $bake) + self::SIMULATED * $words;
+
+        return new Suspect($cause, $log, $own === [] ? $bake->troubles() : $own, self::told($cause, $clue, $own, $bake), $clue);
+    }
+
+    private static function likely(TrialBake $trial, DoneBake $bake): float
+    {
+        return WordsOf::logLikelihood($trial, $bake, $bake->done->bake->colour);
+    }
+
+    /** @param  array<string, float>  $leads */
+    private static function explains(array $leads, DoneBake $bake): float
+    {
         $log = 0.0;
         foreach ($bake->troubles() as $fault) {
             // what only the words say is asked of the simulated bakes; the table says what those do not know
@@ -108,7 +154,7 @@ final readonly class FaultFinder
             $trials = $planted === null ? $trials : [...$trials, self::trial($planted->pie, $planted->kitchen)];
         }
 
-        return max(array_map(static fn (TrialBake $trial): float => WordsOf::logLikelihood($trial, $bake, $bake->done->bake->colour), $trials === [] ? [$asDone] : $trials));
+        return max(array_map(static fn (TrialBake $trial): float => self::likely($trial, $bake), $trials === [] ? [$asDone] : $trials));
     }
 
     private static function trial(Pie $pie, BakeDeviation $kitchen): TrialBake
@@ -116,64 +162,73 @@ final readonly class FaultFinder
         return TrialBake::run(BakeInputs::of(Weights::of($pie)), $kitchen);
     }
 
-    private static function found(CauseName $cause, float $likely, Clue $clue, DoneBake $bake, TrialBake $asDesigned): FoundCause
+    private static function found(Suspect $suspect, float $likely, DoneBake $bake, TrialBake $asDesigned): FoundCause
     {
-        $planted = Planted::in($cause, $bake->done);
-        $then = [];
-        if ($planted !== null) {
-            $with = WordsOf::of(self::trial($planted->pie, $planted->kitchen), $bake->done->bake->colour);
-            $without = WordsOf::of($asDesigned, $bake->designed->bake->colour);
-            $then = self::then($bake, $with, $without);
-        }
+        $cause = $suspect->cause;
+        $then = Planted::in($cause, $bake->done) === null ? [] : self::then($bake, $asDesigned);
 
         return new FoundCause(
-            $cause, $likely, $clue->for === [] ? [new Statement('clue.leads', ['faults' => self::names($cause, $bake)])] : $clue->for,
-            $clue->against === [] ? [new Statement('clue.nothing-against')] : $clue->against, new Statement("check.$cause->value"), new Statement("next.$cause->value"), $then,
+            $cause, $likely, $suspect->leadsTo, $suspect->for, $suspect->clue->against === [] ? [new Statement('clue.nothing-against')] : $suspect->clue->against, new Statement("check.$cause->value"), new Statement("next.$cause->value"), $then,
         );
     }
 
-    /** @return list<Statement> of the words that went wrong: what it was and what it would be as designed */
-    private static function then(DoneBake $bake, WordsOf $with, WordsOf $without): array
+    /** @return non-empty-list<Statement> of the words that went wrong and would be right as designed */
+    private static function then(DoneBake $bake, TrialBake $asDesigned): array
     {
+        $without = WordsOf::of($asDesigned, $bake->designed->bake->colour);
+        $leads = DesignedSo::leadsTo($bake, $asDesigned);
+        $wrong = array_map(static fn (FaultName $one): string => $one->value, array_filter($bake->troubles(), static fn (FaultName $one): bool => ! isset($leads[$one->value])));
         $pairs = [
-            ...($bake->underside === null ? [] : [['base', $bake->underside->value, $without->underside->value]]),
-            ...($bake->slice === null ? [] : [['slice', $bake->slice->value, $without->slice->value]]),
-            ...($bake->colour === null ? [] : [['colour', $bake->colour->value, $without->colour->value]]),
+            ['base', ['soggy-base'], $bake->underside?->value, $without->underside->value],
+            ['slice', ['raw-middle', 'weeping'], $bake->slice?->value, $without->slice->value],
+            ['colour', ['pale', 'burnt-rim'], $bake->colour?->value, $without->colour->value],
         ];
-
-        return array_values(array_map(
-            static fn (array $pair): Statement => new Statement("then.$pair[0]", ['from' => $pair[1], 'to' => $pair[2]]),
-            array_filter($pairs, static fn (array $pair): bool => $pair[1] !== $pair[2]),
-        ));
-    }
-
-    /** @return list<Statement> */
-    private static function names(CauseName $cause, DoneBake $bake): array
-    {
-        $leads = $cause->leadsTo();
-        $own = array_values(array_filter($bake->troubles(), static fn (FaultName $fault): bool => isset($leads[$fault->value])));
-
-        return array_map(static fn (FaultName $fault): Statement => new Statement("fault.$fault->value"), $own === [] ? array_slice($bake->troubles(), 0, 1) : $own);
-    }
-
-    /**
-     * Causes that would lead to what was seen, and that the record speaks against.
-     *
-     * @param  array<string, Clue>  $clues
-     * @param  list<FaultName>  $troubles
-     * @param  list<string>  $shown
-     * @return list<Statement>
-     */
-    private static function ruledOut(array $clues, array $troubles, array $shown): array
-    {
-        $out = [];
-        foreach ($clues as $name => $clue) {
-            $leads = array_intersect_key(CauseName::from($name)->leadsTo(), array_flip(array_map(static fn (FaultName $one): string => $one->value, $troubles)));
-            if (! in_array($name, $shown, true) && $leads !== [] && max($leads) >= 0.3 && $clue->log <= -2.0 && $clue->against !== []) {
-                $out[] = new Statement('ruled-out', ['cause' => new Statement("cause.$name"), 'why' => $clue->against[0]]);
+        $then = [];
+        foreach ($pairs as [$what, $faults, $from, $to]) {
+            if ($from !== null && $from !== $to && array_intersect($faults, $wrong) !== []) {
+                $then[] = new Statement("then.$what", ['from' => $from, 'to' => $to]);
             }
         }
 
-        return array_slice($out, 0, 4);
+        return $then === [] ? [new Statement('then.same')] : $then;
+    }
+
+    /**
+     * What the record says for it; where that is nothing, what it leads to.
+     *
+     * @param  list<FaultName>  $own
+     * @return non-empty-list<Statement>
+     */
+    private static function told(CauseName $cause, Clue $clue, array $own, DoneBake $bake): array
+    {
+        $faults = array_map(static fn (FaultName $fault): Statement => new Statement('fault.'.($bake->isLooseSlice($fault) ? 'loose-slice' : $fault->value)), $own);
+
+        return match (true) {
+            $clue->for !== [] => $clue->for,
+            $own === [] => [new Statement('clue.baked')],
+            $cause === CauseName::AsDesigned => [new Statement('clue.foretold', ['faults' => $faults])],
+            default => [new Statement('clue.leads', ['faults' => $faults])],
+        };
+    }
+
+    /**
+     * Causes that readily lead to what was seen, and that the record speaks against.
+     *
+     * @param  list<Suspect>  $suspects  that are not shown
+     * @param  list<FaultName>  $troubles
+     * @return list<Statement>
+     */
+    private static function ruledOut(array $suspects, array $troubles): array
+    {
+        $seen = array_flip(array_map(static fn (FaultName $one): string => $one->value, $troubles));
+        $out = [];
+        foreach ($suspects as $one) {
+            $leads = array_intersect_key($one->cause->leadsTo(), $seen);
+            if ($leads !== [] && max($leads) >= self::READILY && $one->clue->log <= self::AGAINST && $one->clue->against !== []) {
+                $out[] = new Statement('ruled-out', ['cause' => new Statement("cause.{$one->cause->value}"), 'why' => $one->clue->against[0]]);
+            }
+        }
+
+        return array_slice($out, 0, self::MOST_RULED_OUT);
     }
 }

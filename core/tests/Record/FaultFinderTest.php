@@ -11,6 +11,7 @@ use Hojaldre\Core\Pastry\Crust;
 use Hojaldre\Core\Pastry\Glaze;
 use Hojaldre\Core\Pastry\Lid;
 use Hojaldre\Core\Pastry\Seal;
+use Hojaldre\Core\Pie\Ingredient;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Record\Applies;
 use Hojaldre\Core\Record\CauseName as Cause;
@@ -147,5 +148,64 @@ final class FaultFinderTest extends TestCase
         $bake = self::done(TroutQuiche::pie(), underside: BaseVerdict::Soggy, slice: SliceWord::Loose, colour: ColourWord::Dark, salt: SaltWord::Bland, faults: [Fault::SoggyBase, Fault::Stuck]);
         self::assertSame([Fault::SoggyBase, Fault::Stuck, Fault::RawMiddle, Fault::BurntRim, Fault::Bland], $bake->troubles());
         self::assertNull($bake->heavierShare('leeks'), 'nobody weighed them');
+    }
+
+    public function test_what_no_one_cause_leads_to_is_looked_into_by_itself(): void
+    {
+        $quiche = TroutQuiche::pie();
+        $bake = new DoneBake($quiche, TroutQuiche::withLeeks(375), ['leeks'], underside: BaseVerdict::Soggy, slice: SliceWord::Holds, colour: ColourWord::Golden, salt: SaltWord::Salty, faults: [Fault::Stuck, Fault::SoggyBase]);
+        $all = FaultFinder::all($bake);
+        $first = [];
+        foreach ($all as $one) {
+            self::assertCount(1, $one->troubles);
+            $first[$one->troubles[0]->value] = self::names($one)[0] ?? null;
+        }
+        ksort($first);
+        self::assertSame(['soggy-base' => Cause::WetFilling, 'stuck' => Cause::NotGreased, 'too-salt' => Cause::SaltOnSalt], $first);
+        // one cause for both stays one
+        self::assertCount(1, FaultFinder::all(new DoneBake($quiche, $quiche->withBake($quiche->bake->withMinutes(66)), slice: SliceWord::Weeps, faults: [Fault::Cracked, Fault::Rubbery])));
+        self::assertSame([], FaultFinder::all(self::done($quiche, underside: BaseVerdict::Dry)));
+    }
+
+    public function test_what_leads_to_nothing_of_it_is_not_named(): void
+    {
+        // an overworked dough neither sticks nor weeps (common practice, no source)
+        foreach ([[Fault::Stuck], [Fault::Weeping], [Fault::Bland]] as $faults) {
+            $found = FaultFinder::of(self::done(TroutQuiche::pie(), faults: $faults));
+            self::assertNotSame([], $found->causes);
+            foreach ($found->causes as $one) {
+                self::assertTrue(isset($one->cause->leadsTo()[$faults[0]->value]), $one->cause->value);
+                self::assertSame($faults, $one->leadsTo);
+            }
+        }
+        // an open tart is not hollow: no cause of that can be in it
+        $hollow = FaultFinder::all(self::done(TroutQuiche::pie(), faults: [Fault::Hollow]));
+        self::assertSame([Cause::DryFilling], self::names($hollow[0]));
+    }
+
+    public function test_what_was_designed_to_fail_needs_no_other_cause(): void
+    {
+        $quiche = TroutQuiche::pie();
+        $long = $quiche->withBake($quiche->bake->withMinutes(66));
+        $found = FaultFinder::of(self::done($long, looked: [Gate::FillingCool], restMinutes: 15.0, ovenCelsius: 0.0, slice: SliceWord::Weeps));
+        self::assertSame(Cause::AsDesigned, $found->causes[0]->cause);
+        self::assertSame('clue.foretold', $found->causes[0]->for[0]->code);
+        // nothing is promised of a design that ends so itself
+        foreach ($found->causes as $one) {
+            self::assertSame($one->cause === Cause::AsDesigned || $one->cause === Cause::CutEarly ? [] : ['then.same'], array_map(static fn (Statement $says): string => $says->code, $one->then), $one->cause->value);
+        }
+        self::assertNotContains(Cause::AsDesigned, self::names(FaultFinder::of(self::done($quiche, ovenCelsius: 0.0, slice: SliceWord::Weeps))));
+        // five times its salt is salty by its weight
+        $salty = $quiche->withSeasonings(array_map(static fn (Ingredient $one): Ingredient => $one->scaled(5), $quiche->seasonings));
+        self::assertSame(Cause::AsDesigned, self::names(FaultFinder::of(self::done($salty, salt: SaltWord::Salty)))[0] ?? null);
+    }
+
+    public function test_a_slice_that_was_called_loose_is_not_called_raw(): void
+    {
+        $loose = FaultFinder::of(self::done(TroutQuiche::pie(), slice: SliceWord::Loose));
+        $names = static fn (FaultFinder $found): array => array_map(static fn (Statement $one): string => $one->code, array_merge(...array_map(static fn (FoundCause $cause): array => array_merge(...array_map(static fn (Statement $says): array => is_array($says->with['faults'] ?? null) ? $says->with['faults'] : [], $cause->for)), $found->causes)));
+        self::assertContains('fault.loose-slice', $names($loose));
+        self::assertNotContains('fault.raw-middle', $names($loose));
+        self::assertContains('fault.raw-middle', $names(FaultFinder::of(self::done(TroutQuiche::pie(), slice: SliceWord::Loose, faults: [Fault::RawMiddle]))));
     }
 }

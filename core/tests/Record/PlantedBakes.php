@@ -54,7 +54,7 @@ final class PlantedBakes
         for ($n = 0; count($bakes) < $count; $n++) {
             $cause = $causes[$n % count($causes)];
             $pie = $pies[$self->dice->getInt(0, count($pies) - 1)];
-            $bake = Applies::to($cause, $pie) ? $self->bake($cause, $pie) : null;
+            $bake = Applies::to($cause, $pie) ? $self->bake($cause, $cause === CauseName::AsDesigned ? $self->badly($pie) : $pie) : null;
             if ($bake !== null && $bake->troubles() !== []) {
                 $bakes[] = [$cause, $bake];
             }
@@ -100,6 +100,14 @@ final class PlantedBakes
             $this->chance(0.4) ? Weights::of($true)->startCelsius() + $by->startKelvins : null, $behind !== null && is_finite($behind) ? $behind : null, $this->chance(0.7) ? $rest : null,
             $words->underside, $trial->readyMinute === null ? null : ($cause === CauseName::CutEarly ? SliceWord::Loose : $words->slice), $words->colour, $salt, $this->faults($cause),
         );
+    }
+
+    /** A pie that is designed to fail: too short, too long, with too much dairy, a shell that is hardly baked. */
+    private function badly(Pie $pie): Pie
+    {
+        $ways = [CauseName::OutEarly, CauseName::OutLate, CauseName::ThinCustard, CauseName::ShellShort];
+
+        return Planted::in($ways[$this->dice->getInt(0, 3)], $pie, 1.2)->pie ?? $pie;
     }
 
     /**

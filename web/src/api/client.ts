@@ -103,6 +103,7 @@ export type BakeRecord = Schemas["BakeRecord"];
 export type JudgementWish = Schemas["JudgementWish"];
 export type FaultName = Schemas["FaultName"];
 export type Cause = Schemas["Cause"];
+export type Finding = Schemas["Finding"];
 export type Lesson = Schemas["Lesson"];
 /** Words typed at a place of the design; a weight after a step says what it was before, and which step. */
 export type LabelWish = Schemas["LabelWish"];

@@ -3,7 +3,7 @@ import { loafPath, recessPath } from "../ui/recess";
 import { ink } from "../ui/theme";
 import { useWidth } from "../ui/useWidth";
 
-const HIGH = 58;
+const HIGH = 66;
 const RULE = 26;
 const INKS: Record<string, string> = { heat: "heat", water: "water" };
 

@@ -2262,15 +2262,10 @@ export interface components {
          * @description Why a pie went wrong, as cooks say it.
          * @enum {string}
          */
-        CauseName: "wet-filling" | "dry-filling" | "fat-not-drained" | "thin-custard" | "eggy-custard" | "hot-filling" | "too-full" | "too-empty" | "dice-too-large" | "salt-on-salt" | "salt-forgotten" | "shell-short" | "shell-too-long" | "not-docked" | "no-weights" | "warm-dough" | "overworked-dough" | "wet-dough" | "dry-dough" | "thick-crust" | "not-greased" | "not-sealed" | "no-vent" | "no-glaze" | "oven-cold" | "oven-hot" | "weak-below" | "rack-too-high" | "rack-too-low" | "no-foil" | "out-early" | "out-late" | "cut-early" | "dough-miscounted" | "filling-miscounted";
+        CauseName: "wet-filling" | "dry-filling" | "fat-not-drained" | "thin-custard" | "eggy-custard" | "hot-filling" | "too-full" | "too-empty" | "dice-too-large" | "salt-on-salt" | "salt-forgotten" | "shell-short" | "shell-too-long" | "not-docked" | "no-weights" | "warm-dough" | "overworked-dough" | "wet-dough" | "dry-dough" | "thick-crust" | "not-greased" | "not-sealed" | "no-vent" | "no-glaze" | "oven-cold" | "oven-hot" | "weak-below" | "rack-too-high" | "rack-too-low" | "no-foil" | "out-early" | "out-late" | "cut-early" | "dough-miscounted" | "filling-miscounted" | "as-designed";
         Causes: {
-            /** @description what went wrong, in words */
-            troubles: string[];
-            /** @description the likeliest first; none where nothing went wrong */
-            causes: components["schemas"]["Cause"][];
-            ruledOut: string[];
-            /** @description how likely it was none of these, 0 to 1 */
-            none: number;
+            /** @description troubles that have one cause, together; none where nothing went wrong */
+            findings: components["schemas"]["Finding"][];
         };
         Change: {
             /** @description JSON pointer into the design */
@@ -2970,6 +2965,15 @@ export interface components {
         FilmedBake: {
             /** @description null while there is nothing to bake */
             film: components["schemas"]["BakeFilm"] | null;
+        };
+        Finding: {
+            /** @description what went wrong, in words */
+            troubles: string[];
+            /** @description the likeliest first; none where no cause in this pie is known for it */
+            causes: components["schemas"]["Cause"][];
+            ruledOut: string[];
+            /** @description how likely it was none of these, 0 to 1 */
+            none: number;
         };
         /** @description A round tin with a fluted wall: r(theta) = m + a cos(n theta), m the mean radius, a half the depth of a flute. Area pi (m^2 + a^2 / 2); volume is that over the height, m growing evenly. The outline is integrated by steps. */
         FlutedTin: {

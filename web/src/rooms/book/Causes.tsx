@@ -1,7 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { causesQuery } from "../../api/bookQueries";
-import type { Cause } from "../../api/client";
+import type { Cause, Finding } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { loafPath } from "../../ui/recess";
 import { ink } from "../../ui/theme";
@@ -18,44 +18,61 @@ type Props = {
 
 const tenths = (share: number) => `${Math.max(1, Math.round(10 * share))} in 10`;
 
-/** Why it went wrong: three loaves on one rule, then each with what speaks for it and against it, and the change. */
+/** Why it went wrong: troubles that have one cause together, each set with its own causes. */
 export function Causes({ kitchen, bake, judged, apply, nextTime, mayWrite }: Props) {
   const { data, error } = useQuery(causesQuery(kitchen, bake, judged));
   if (error) return <Box role="alert">{error.message}</Box>;
   if (!data) return <Box role="status">Baking it again to find out why</Box>;
-  if (data.causes.length === 0) return <Box color="ink2">Nothing went wrong, by what was judged.</Box>;
+  if (data.findings.length === 0) return <Box color="ink2">Nothing went wrong, by what was judged.</Box>;
+  return data.findings.map((finding, at) => (
+    <Box key={finding.troubles.join()} paddingTop={at === 0 ? "0" : "22px"}>
+      <Why finding={finding} isFirst={at === 0} apply={mayWrite ? apply : null} nextTime={nextTime} />
+    </Box>
+  ));
+}
+
+type WhyProps = { finding: Finding; isFirst: boolean; apply: ((words: string) => void) | null; nextTime: string };
+
+/** Three loaves on one rule, then each with what speaks for it and against it, and the change. */
+function Why({ finding, isFirst, apply, nextTime }: WhyProps) {
+  const { troubles, causes, ruledOut, none } = finding;
   return (
-    <Box>
+    <>
       <Flex justify="space-between" gap="12px" align="baseline">
         <Box as="h2" fontSize="name" fontWeight="680">
-          Why: {data.troubles.join(", ")}
+          Why: {troubles.join(", ")}
         </Box>
-        <Box color="ink2" whiteSpace="nowrap">
-          how likely
-        </Box>
+        {causes.length > 0 && (
+          <Box color="ink2" whiteSpace="nowrap">
+            how likely
+          </Box>
+        )}
       </Flex>
-      <Loaves causes={data.causes} />
-      {data.causes.map((cause, at) => (
+      {causes.length > 0 && <Loaves causes={causes} />}
+      {causes.map((cause, at) => (
         <One
           key={cause.cause}
           cause={cause}
           at={at}
-          apply={mayWrite ? apply : null}
+          isFilled={isFirst && at === 0}
+          apply={apply}
           isApplied={nextTime === cause.nextTime}
         />
       ))}
-      {data.ruledOut.length > 0 && (
+      {ruledOut.length > 0 && (
         <Box borderTop="1.4px solid {colors.rim}" paddingTop="8px">
           <strong>Ruled out</strong>
-          {data.ruledOut.map((one) => (
+          {ruledOut.map((one) => (
             <Box key={one}>{one}</Box>
           ))}
         </Box>
       )}
       <Box color="ink2" paddingTop="4px">
-        None of these: {data.none < 0.05 ? "hardly" : tenths(data.none)}.
+        {causes.length === 0
+          ? "No cause is known for it in such a pie."
+          : `None of these: ${none < 0.05 ? "hardly" : tenths(none)}.`}
       </Box>
-    </Box>
+    </>
   );
 }
 
@@ -101,11 +118,13 @@ function Loaves({ causes }: { causes: Cause[] }) {
 function One({
   cause,
   at,
+  isFilled,
   apply,
   isApplied,
 }: {
   cause: Cause;
   at: number;
+  isFilled: boolean;
   apply: ((words: string) => void) | null;
   isApplied: boolean;
 }) {
@@ -131,7 +150,7 @@ function One({
           <Box color="ink2">{cause.then.length ? `Baked so: ${cause.then.join(" ")}` : "Not simulated."}</Box>
         </Box>
         {apply && (
-          <Button look={at === 0 ? "filled" : "outline"} disabled={isApplied} onClick={() => apply(cause.nextTime)}>
+          <Button look={isFilled ? "filled" : "outline"} disabled={isApplied} onClick={() => apply(cause.nextTime)}>
             {isApplied ? "Stands" : "Apply"}
           </Button>
         )}

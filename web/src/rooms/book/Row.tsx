@@ -27,10 +27,10 @@ export function Row({ kitchen, bake, chosen, choose }: Props) {
         <SmallCutaway section={bake.section} pxPerMm={0.72} />
       </Box>
       <Box minWidth="0">
-        <Box fontWeight="650" truncate>
+        <Box fontWeight="650">
           <Link to={`/k/${kitchen}/book/${bake.id}`}>{bake.name}</Link>
         </Box>
-        <Box color="ink2" truncate>
+        <Box color="ink2">
           {bake.outAt !== null && dayOf(bake.outAt)}
           {bake.oven && `, ${bake.oven}`}
           {bake.count > 1 && `, ${bake.count} of them`}
@@ -43,7 +43,7 @@ export function Row({ kitchen, bake, chosen, choose }: Props) {
           high={bake.highMinutes}
           done={bake.doneMinutes}
         />
-        <Box fontSize="scale" color="ink2">
+        <Box fontSize="scale" color="ink2" whiteSpace="nowrap">
           {bake.designedMinutes} designed,{" "}
           {bake.doneMinutes === null ? "not out" : `${Math.round(bake.doneMinutes)} done`}
         </Box>

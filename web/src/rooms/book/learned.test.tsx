@@ -124,9 +124,15 @@ describe("why it went wrong", () => {
     vi.unstubAllGlobals();
   });
 
-  const why = (causes: object[], more: object = {}, props: { mayWrite?: boolean; nextTime?: string } = {}) => {
+  const why = (
+    causes: object[],
+    more: object = {},
+    props: { mayWrite?: boolean; nextTime?: string } = {},
+    others: object[] = [],
+  ) => {
     const apply = vi.fn();
-    server({ "GET /causes": () => json({ troubles: ["soggy base"], causes, ruledOut: [], none: 0.1, ...more }) });
+    const finding = { troubles: ["soggy base"], causes, ruledOut: [], none: 0.1, ...more };
+    server({ "GET /causes": () => json({ findings: [finding, ...others] }) });
     showAt(
       "*",
       "/",
@@ -160,8 +166,22 @@ describe("why it went wrong", () => {
     expect(apply).toHaveBeenCalledWith("Mend a.");
   });
 
+  it("looks into what has a cause of its own by itself, and says so where none is known", async () => {
+    const salty = { troubles: ["too salt"], causes: [cause("b", 0.9)], ruledOut: [], none: 0.1 };
+    why([cause("a", 0.6)], {}, {}, [salty, { troubles: ["hollow"], causes: [], ruledOut: [], none: 1 }]);
+    expect((await screen.findAllByRole("heading")).map((one) => one.textContent)).toEqual([
+      "Why: soggy base",
+      "Why: too salt",
+      "Why: hollow",
+    ]);
+    expect(screen.getByRole("region", { name: "Cause b" }).textContent).toContain("1 Cause b9 in 10");
+    expect(screen.getByText("No cause is known for it in such a pie.")).toBeTruthy();
+    expect(screen.getAllByRole("button", { name: "Apply" })).toHaveLength(2);
+  });
+
   it("says that nothing went wrong, and changes nothing for a guest", async () => {
-    why([]);
+    server({ "GET /causes": () => json({ findings: [] }) });
+    showAt("*", "/", <Causes kitchen="k" bake="b" judged="" apply={vi.fn()} nextTime="" mayWrite />);
     expect(await screen.findByText("Nothing went wrong, by what was judged.")).toBeTruthy();
     cleanup();
     why([cause("a", 0.6)], { none: 0.01 }, { mayWrite: false });

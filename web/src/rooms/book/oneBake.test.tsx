@@ -15,7 +15,7 @@ const open = (answers: Parameters<typeof server>[0] = {}, role: "owner" | "guest
   const asked = server({
     "GET /session": () => json(session(role)),
     "GET /bakes/b": () => json(record()),
-    "GET /causes": () => json({ troubles: [], causes: [], ruledOut: [], none: 1 }),
+    "GET /causes": () => json({ findings: [] }),
     ...answers,
   });
   showAt("/k/:kitchen/book/:bake", "/k/k/book/b", <OneBake />);
