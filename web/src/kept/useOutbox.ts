@@ -53,6 +53,8 @@ export function useOutbox<T>(key: string, sendOne: (one: T) => Promise<void>) {
   const [refused, setRefused] = useState<Problem | null>(null);
   const queue = useRef(waiting);
   const busy = useRef(false);
+  const how = useRef(sendOne);
+  how.current = sendOne;
 
   const store = useCallback((to: T[]) => {
     queue.current = to;
@@ -64,7 +66,7 @@ export function useOutbox<T>(key: string, sendOne: (one: T) => Promise<void>) {
     busy.current = true;
     try {
       for (let next = queue.current[0]; next !== undefined; next = queue.current[0]) {
-        const trouble = await problemOf(sendOne(next));
+        const trouble = await problemOf(how.current(next));
         // what has to be mended first is told: it is sent when one is signed in again
         setRefused((before) => (trouble ? told(trouble) : null) ?? (before && isToWait(before) ? null : before));
         if (trouble && isToWait(trouble)) return;
@@ -75,7 +77,7 @@ export function useOutbox<T>(key: string, sendOne: (one: T) => Promise<void>) {
     } finally {
       busy.current = false;
     }
-  }, [key, sendOne, store]);
+  }, [key, store]);
 
   useEffect(() => {
     if (waiting.length === 0) return;
