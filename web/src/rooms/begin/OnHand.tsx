@@ -34,12 +34,14 @@ const find = (kitchen: string): string[] => {
 export function OnHand({ kitchen }: { kitchen: string }) {
   const foods = useQuery(foodsQuery(kitchen)).data;
   const [ticked, setTicked] = useState(() => find(kitchen));
-  const known = ticked.filter((id) => !foods || foods.some((one) => one.food.id === id));
-  const asked = useSettled(known.join(" "), WAIT_MS).split(" ").filter(Boolean);
+  // a food of the kitchen's own may be gone since
+  const isKnown = (id: string) => foods?.some((one) => one.food.id === id) === true;
+  const known = ticked.filter(isKnown);
+  const asked = useSettled(ticked.join(" "), WAIT_MS).split(" ").filter(isKnown);
   const tins = useQuery(tinsQuery(kitchen)).data ?? [];
   const [tin, setTin] = useState("");
   const chosen = tins.find((one) => one.id === tin)?.tin ?? null;
-  const pies = useQuery({ ...onHandQuery(kitchen, asked, chosen), enabled: asked.length > 0 && foods !== undefined });
+  const pies = useQuery({ ...onHandQuery(kitchen, asked, chosen), enabled: asked.length > 0 });
   const tick = (id: string) => {
     const to = ticked.includes(id) ? ticked.filter((one) => one !== id) : [...ticked, id].slice(-MOST_TICKED);
     localStorage.setItem(keyOf(kitchen), JSON.stringify(to));
