@@ -121,7 +121,7 @@ final readonly class RecordedBake
             $trace === null ? null : $stored->possibleBakes()->given($trace, [])->movedMinutes, $this->restMinutes(),
             $stored->underside === null ? null : BaseVerdict::from($stored->underside), $stored->slice === null ? null : SliceWord::from($stored->slice),
             $stored->colour === null ? null : ColourWord::from($stored->colour), $stored->salt === null ? null : SaltWord::from($stored->salt),
-            array_map(FaultName::from(...), $stored->faults),
+            array_map(FaultName::from(...), $stored->faults), $stored->foretold(),
         );
     }
 

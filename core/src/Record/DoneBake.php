@@ -22,6 +22,7 @@ final readonly class DoneBake
      * @param  float|null  $behindMinutes  that the probe ran behind the forecast; negative ahead
      * @param  float|null  $restMinutes  until it was cut
      * @param  list<FaultName>  $faults
+     * @param  Foretold|null  $told  what the forecast said of it before it went in
      */
     public function __construct(
         public Pie $designed,
@@ -38,6 +39,7 @@ final readonly class DoneBake
         public ?ColourWord $colour = null,
         public ?SaltWord $salt = null,
         public array $faults = [],
+        public ?Foretold $told = null,
     ) {
     }
 
@@ -81,7 +83,7 @@ final readonly class DoneBake
             $this->slice === SliceWord::Holds || $of(FaultName::RawMiddle, FaultName::Weeping) ? $this->slice : null,
             $this->colour === ColourWord::Golden || $of(FaultName::Pale, FaultName::BurntRim) ? $this->colour : null,
             $this->salt === SaltWord::Enough || $of(FaultName::TooSalt, FaultName::Bland) ? $this->salt : null,
-            array_values(array_filter($this->faults, $of)),
+            array_values(array_filter($this->faults, $of)), $this->told,
         );
     }
 

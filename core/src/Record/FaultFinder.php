@@ -175,17 +175,17 @@ final readonly class FaultFinder
     /** @return non-empty-list<Statement> of the words that went wrong and would be right as designed */
     private static function then(DoneBake $bake, TrialBake $asDesigned): array
     {
-        $without = WordsOf::of($asDesigned, $bake->designed->bake->colour);
-        $leads = DesignedSo::leadsTo($bake, $asDesigned);
-        $wrong = array_map(static fn (FaultName $one): string => $one->value, array_filter($bake->troubles(), static fn (FaultName $one): bool => ! isset($leads[$one->value])));
+        // as the forecast had it, where there was one
+        $without = $bake->told ?? WordsOf::of($asDesigned, $bake->designed->bake->colour);
+        $wrong = array_map(static fn (FaultName $one): string => $one->value, $bake->troubles());
         $pairs = [
-            ['base', ['soggy-base'], $bake->underside?->value, $without->underside->value],
+            ['base', ['soggy-base'], $bake->underside?->value, $without->underside?->value],
             ['slice', ['raw-middle', 'weeping'], $bake->slice?->value, $without->slice->value],
             ['colour', ['pale', 'burnt-rim'], $bake->colour?->value, $without->colour->value],
         ];
         $then = [];
         foreach ($pairs as [$what, $faults, $from, $to]) {
-            if ($from !== null && $from !== $to && array_intersect($faults, $wrong) !== []) {
+            if ($from !== null && $to !== null && $from !== $to && array_intersect($faults, $wrong) !== []) {
                 $then[] = new Statement("then.$what", ['from' => $from, 'to' => $to]);
             }
         }

@@ -6,6 +6,7 @@ namespace Hojaldre\Core\Tests\Record;
 
 use Hojaldre\Core\AtOven\GateItemName as Gate;
 use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\Pastry\BaseVerdict;
 use Hojaldre\Core\Pastry\Crust;
 use Hojaldre\Core\Pastry\Glaze;
@@ -19,6 +20,7 @@ use Hojaldre\Core\Record\ColourWord;
 use Hojaldre\Core\Record\DoneBake;
 use Hojaldre\Core\Record\FaultFinder;
 use Hojaldre\Core\Record\FaultName as Fault;
+use Hojaldre\Core\Record\Foretold;
 use Hojaldre\Core\Record\FoundCause;
 use Hojaldre\Core\Record\SaltWord;
 use Hojaldre\Core\Record\SliceWord;
@@ -194,6 +196,10 @@ final class FaultFinderTest extends TestCase
         foreach ($found->causes as $one) {
             self::assertSame($one->cause === Cause::AsDesigned || $one->cause === Cause::CutEarly ? [] : ['then.same'], array_map(static fn (Statement $says): string => $says->code, $one->then), $one->cause->value);
         }
+        // and what the forecast told is what is promised
+        $told = Foretold::of(Forecast::of($quiche)) ?? self::fail('a quiche is baked');
+        $cold = FaultFinder::of(self::done($long, told: $told, ovenCelsius: -18.0, slice: SliceWord::Weeps, colour: ColourWord::Pale));
+        self::assertContains('then.slice', array_map(static fn (Statement $says): string => $says->code, array_merge(...array_map(static fn (FoundCause $one): array => $one->then, $cold->causes))));
         self::assertNotContains(Cause::AsDesigned, self::names(FaultFinder::of(self::done($quiche, ovenCelsius: 0.0, slice: SliceWord::Weeps))));
         // five times its salt is salty by its weight
         $salty = $quiche->withSeasonings(array_map(static fn (Ingredient $one): Ingredient => $one->scaled(5), $quiche->seasonings));
