@@ -126,7 +126,7 @@ final readonly class GateCosts
         [$rim, $rimThen] = [$this->designed->browned->rimIndex, $other->browned->rimIndex];
         $says = [
             ...(is_finite($later) && abs($later) >= self::TOLD_MINUTES ? [new Statement($later > 0 ? 'gate-cost.later' : 'gate-cost.earlier', ['byMinutes' => abs(round($later))])] : []),
-            ...(is_finite($later) || ! is_nan($later) ? [] : [new Statement('gate-cost.never-ready')]),
+            ...($later === INF ? [new Statement('gate-cost.never-ready')] : []),
             ...($base !== null && $baseThen !== null && self::wetter($base, $baseThen) ? [new Statement('gate-cost.base', ['from' => $base->value, 'to' => $baseThen->value])] : []),
             ...(abs($topThen - $top) >= self::TOLD_INDEX && Brownness::of($top) !== Brownness::of($topThen) ? [new Statement('gate-cost.top', ['from' => Brownness::of($top)->value, 'to' => Brownness::of($topThen)->value])] : []),
             ...(abs($rimThen - $rim) >= self::TOLD_INDEX && Brownness::of($rim) !== Brownness::of($rimThen) ? [new Statement('gate-cost.rim', ['from' => Brownness::of($rim)->value, 'to' => Brownness::of($rimThen)->value])] : []),

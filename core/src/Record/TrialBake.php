@@ -20,7 +20,7 @@ final readonly class TrialBake
      * @param  float|null  $readyMinute  from which it may come out; null where nothing has to set
      * @param  float  $overMinute  from which it is past its best
      */
-    private function __construct(
+    public function __construct(
         public BakeDeviation $kitchen,
         public PossibleBake $possible,
         public float $baseRatio,

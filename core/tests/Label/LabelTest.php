@@ -36,6 +36,8 @@ use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Pie\Step;
 use Hojaldre\Core\Refusal\Refused;
+use Hojaldre\Core\Statement\Statement;
+use Hojaldre\Core\Tests\OtherPies;
 use Hojaldre\Core\Tests\TroutQuiche;
 use Hojaldre\Core\Tin\StraightTin;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -209,5 +211,62 @@ final class LabelTest extends TestCase
     {
         $this->expectException(Refused::class);
         Label::of(TroutQuiche::pie(), null, SoldAs::UnbakedFrozen, '2026-11-27');
+    }
+
+    /** A tenth for the table, three in a hundred for the scale; a cut by eye seven more; half of the fat of a pan may have stayed. */
+    public function test_ranges_by_hand(): void
+    {
+        $pie = self::dish([new SolidLayer('a', self::block(), Amount::of(500), [], null)]);
+        $dough = $pie->crust->dough->per100g;
+        $lid = $pie->crust->grams($pie->tin);
+        $whole = Nutrition::of($pie, Weights::of($pie), 20, 1);
+        self::assertEqualsWithDelta(500 + $lid - 20, $whole->pieceGrams(), 1e-6);
+        $pastry = $lid / 100 * (37 * $dough->fat + 17 * $dough->carbohydrate + 8 * $dough->fibre + 17 * $dough->protein);
+        $sure = static fn (float ...$parts): float => 1.2816 * sqrt(0.0109 * array_sum(array_map(static fn (float $one): float => $one ** 2, $parts)));
+        [$energy, $fat, , , $protein, $salt] = $whole->ofPiece();
+        self::assertEqualsWithDelta($sure(6300, $pastry), $energy->high() - $energy->amount, 1e-6);
+        self::assertEqualsWithDelta($sure(50, $lid / 100 * $dough->fat), $fat->high() - $fat->amount, 1e-9);
+        self::assertEqualsWithDelta($sure(100, $lid / 100 * $dough->protein), $protein->high() - $protein->amount, 1e-9);
+        self::assertEqualsWithDelta(1.2816 * 0.13 * $salt->amount, $salt->high() - $salt->amount, 1e-9);
+        $fifth = Nutrition::of($pie, Weights::of($pie), 20, 5)->ofPiece()[0];
+        self::assertEqualsWithDelta(1.2816 / 5 * sqrt(($sure(6300, $pastry) / 1.2816) ** 2 + (0.07 * $energy->amount) ** 2), $fifth->high() - $fifth->amount, 1e-6);
+        // 80 g left the pan, 30 of them fat: half of that may have stayed, 37 kJ in each gram
+        $fatty = new Food('belly', 'Belly', Role::Solid, Texture::Cubes, new Composition(50, 20, 30, 0, 0, 0, 0), 1.0, 0.9, 0.5, 0, 0, 0, null, [], []);
+        $fried = self::dish([new SolidLayer('a', $fatty, Amount::of(400), [new Step('fried', Amount::of(320))], null)]);
+        [$energy, $fat] = Nutrition::of($fried, Weights::of($fried), 0, 1)->ofPiece();
+        $lidFat = $lid / 100 * $dough->fat;
+        self::assertEqualsWithDelta(1.2816 * sqrt(0.0109 * (120 ** 2 + $lidFat ** 2) + 15 ** 2), $fat->high() - $fat->amount, 1e-6);
+        self::assertEqualsWithDelta(1.2816 * sqrt(0.0109 * ((17 * 80 + 37 * 120) ** 2 + $pastry ** 2) + (15 * 37) ** 2), $energy->high() - $energy->amount, 1e-6);
+        self::assertSame(0.0, (new Nutrient(NutrientName::Fibre, 1, 5))->low());
+    }
+
+    /** Warmed for a quarter of an hour at 170 °C to 74 °C inside; a fridge has 5 °C, a freezer -18 °C. */
+    public function test_what_stands_on_the_label_of_each_way_to_sell_it(): void
+    {
+        $with = static fn (array $says): array => array_map(static fn (Statement $one): array => [$one->code, $one->with], $says);
+        $chilled = Label::of(TroutQuiche::pie(), null, SoldAs::Chilled, '2026-11-27');
+        self::assertSame([['label.fridge', ['coldCelsius' => 5.0]]], $with($chilled->keep));
+        self::assertSame([['label.reheat', ['reheatMinutes' => 15.0, 'ovenCelsius' => 170.0, 'safeCelsius' => 74.0]], ['label.no-microwave', []]], $with($chilled->eat));
+        self::assertSame([['label.freezer', ['freezerCelsius' => -18.0]], ['label.thaw', ['coldCelsius' => 5.0]]], $with(Label::of(TroutQuiche::pie(), null, SoldAs::Frozen, '2026-11-27')->keep));
+        $folds = Label::of(OtherPies::folds(), null, SoldAs::UnbakedFrozen, '2026-11-27');
+        self::assertSame([['label.freezer', ['freezerCelsius' => -18.0]], ['label.not-thawed', ['coldCelsius' => 5.0]]], $with($folds->keep));
+        self::assertSame('label.bake-frozen', $folds->eat[0]->code);
+        self::assertSame(6, $folds->pieces);
+        self::assertGreaterThan(OtherPies::folds()->bake->minutes(), $folds->eat[0]->with['bakeMinutes'], 'from frozen it takes longer');
+        self::assertSame(74.0, $folds->eat[0]->with['safeCelsius'], 'chicken (docs/sources.md#usda-safe-minimum)');
+        // what is sold raw has lost nothing in an oven
+        self::assertEqualsWithDelta(OtherPies::folds()->crust->grams(OtherPies::folds()->tin) + Weights::of(OtherPies::folds())->fillingGrams, 6 * $folds->nutrition->pieceGrams(), 1e-6);
+        self::assertLessThan(8 * Nutrition::of(TroutQuiche::pie(), Weights::of(TroutQuiche::pie()), 0.0, 8)->pieceGrams(), 8 * $chilled->nutrition->pieceGrams());
+    }
+
+    public function test_a_glaze_weighs_and_feeds_too(): void
+    {
+        $layers = [new SolidLayer('a', self::block(), Amount::of(500), [], null)];
+        $plain = Nutrition::of(self::dish($layers), Weights::of(self::dish($layers)), 0, 1);
+        $glazed = Nutrition::of(self::dish($layers, Glaze::Yolk), Weights::of(self::dish($layers, Glaze::Yolk)), 0, 1);
+        $grams = Glaze::gramsOn(self::dish($layers)->tin);
+        self::assertEqualsWithDelta($grams, $glazed->pieceGrams() - $plain->pieceGrams(), 1e-6);
+        $food = Pantry::food((string) Glaze::Yolk->food())->per100g;
+        self::assertEqualsWithDelta($grams * $food->fat / 100, $glazed->ofPiece()[1]->amount - $plain->ofPiece()[1]->amount, 1e-6);
     }
 }
