@@ -16,7 +16,7 @@ final readonly class LessonAnswer
      * @param  float  $says  on its scale
      * @param  float  $low  8 in 10 lie between
      * @param  float  $inUse  on its scale, now
-     * @param  list<float>  $ticks  what each weighing said by itself; none where a bake alone says little
+     * @param  list<float>  $ticks  what each bake or weighing said by itself; none where one alone says little
      * @param  string  $substance  "heat", "water", "plain"
      * @param  string  $evidence  how much of it there is
      * @param  string|null  $decidedAt  date and time, ISO 8601

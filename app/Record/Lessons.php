@@ -64,12 +64,15 @@ final readonly class Lessons
                 continue;
             }
             // each bake was done with the dial as it was known then
-            $learned = OvenLearned::from(array_map(static fn (array $one): OvenEvidence => $one[0]->shifted($oven->runs_by_kelvins - $one[1]), $own), ($this->was("oven:$oven->id") ?? $oven->runs_by_kelvins) - $oven->runs_by_kelvins);
+            $shifted = array_map(static fn (array $one): OvenEvidence => $one[0]->shifted($oven->runs_by_kelvins - $one[1]), $own);
+            $usual = ($this->was("oven:$oven->id") ?? $oven->runs_by_kelvins) - $oven->runs_by_kelvins;
+            $learned = OvenLearned::from($shifted, $usual);
+            $each = array_map(static fn (OvenEvidence $one): float => round($oven->runs_by_kelvins + OvenLearned::from([$one], $usual)->ovenKelvins, 1), $shifted);
             $off = $oven->runs_by_kelvins + $learned->ovenKelvins;
             $bakes = count($own) === 1 ? '1 bake' : count($own).' bakes';
             $lessons[] = $this->lesson(
                 "oven:$oven->id", ['name' => new Statement('lesson.oven', ['oven' => $oven->name]), 'value' => new Statement('lesson-value.oven', ['way' => self::way($off), 'offKelvins' => abs($off)]), 'effect' => new Statement('lesson-effect.oven', ['offKelvins' => abs($learned->ovenKelvins), 'way' => self::way($learned->ovenKelvins)])],
-                [$off, $oven->runs_by_kelvins + $learned->lowKelvins, $oven->runs_by_kelvins + $learned->highKelvins], $oven->runs_by_kelvins, [-30.0, 30.0], [], 'heat', $bakes, ' °C',
+                [$off, $oven->runs_by_kelvins + $learned->lowKelvins, $oven->runs_by_kelvins + $learned->highKelvins], $oven->runs_by_kelvins, [-30.0, 30.0], $each, 'heat', $bakes, ' °C',
             );
             $lessons[] = $this->lesson(
                 "below:$oven->id", ['name' => new Statement('lesson.below', ['oven' => $oven->name]), 'value' => new Statement('lesson-value.below', ['belowPercent' => 100 * $learned->fromBelowFactor]), 'effect' => new Statement('lesson-effect.below')],
@@ -208,10 +211,12 @@ final readonly class Lessons
     {
         [$mean, $low, $high] = $says;
         $decided = $this->decided[$thing] ?? null;
+        // the value says which way it is
+        [$from, $to] = $high < 0 ? [-$high, -$low] : [$low, $high];
         $figure = static fn (float $number): string => str_replace('-', '−', Figures::number($number, $digits));
 
         return new LessonAnswer(
-            $thing, $this->words->say($said['name']), $said['value'] === null ? $figure($mean).$unit : $this->words->say($said['value']), $figure($low).' to '.$figure($high).$unit, round($mean, 3), round($low, 3), round($high, 3), round($inUse, 3),
+            $thing, $this->words->say($said['name']), $said['value'] === null ? $figure($mean).$unit : $this->words->say($said['value']), $figure($from).' to '.$figure($to).$unit, round($mean, 3), round($low, 3), round($high, 3), round($inUse, 3),
             min($scale[0], $low, $inUse), max($scale[1], $high, $inUse), $ticks, $substance, $evidence, $this->words->say($said['effect']), LessonState::from($decided->state ?? 'offered'), $decided?->decided_by, $decided?->decided_at->toIso8601String(),
         );
     }

@@ -193,6 +193,7 @@ final class BookTest extends TestCase
             $left = $this->postJson($this->at('/lessons'))->assertOk()->json('left');
         }
         $lesson = $this->lesson("oven:$this->oven");
+        self::assertCount((int) $lesson['evidence'], (array) $lesson['ticks'], 'each bake is a tick');
         self::assertLessThan(-3.0, $lesson['says']);
         self::assertSame('offered', $lesson['state']);
         self::assertEquals(0.0, $lesson['inUse']);

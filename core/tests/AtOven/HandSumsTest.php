@@ -361,4 +361,27 @@ final class HandSumsTest extends TestCase
             }
         }
     }
+
+    public function test_the_band_holds_one_three_five_seven_and_nine_of_ten(): void
+    {
+        $bakes = array_map(static fn (int $one): PossibleBake => new PossibleBake([(float) $one, 10.0 + $one], [0.0, 0.0], 30.0, 40.0), [7, 3, 10, 0, 5, 1, 9, 2, 8, 4, 6]);
+        $possible = new PossibleBakes($bakes);
+        self::assertSame([1.0, 3.0, 5.0, 7.0, 9.0], $possible->band(0.0));
+        self::assertSame([6.0, 8.0, 10.0, 12.0, 14.0], $possible->band(0.5));
+        self::assertSame(1, $possible->followedMinutes());
+    }
+
+    /** 100 K are gained in ten minutes, so half of it is missing for twenty; an oven that is on has 120 °C at least. */
+    public function test_a_cold_oven_is_baked_as_half_of_it_missing_for_twice_as_long(): void
+    {
+        $pie = OtherPies::shallow();
+        $first = $pie->bake->first();
+        self::assertSame([160.0, 34.0], [$first->ovenCelsius, $first->minutes]);
+        $cold = $pie->withBake($pie->bake->withStages([$first->with(ovenCelsius: 120.0, minutes: 20.0), $first->with(minutes: 14.0)]));
+        $ready = static fn (Pie $of): float => PossibleBakes::ready(Simulation::run(BakeInputs::of(Weights::of($of)), null, Resolution::coarse()), BakeInputs::of(Weights::of($pie)), INF);
+        $item = array_values(array_filter(Gate::ofBake($pie), static fn (GateItem $one): bool => $one->name === GateItemName::OvenHot))[0];
+        $says = array_values(array_filter($item->costs[3]->says, static fn (Statement $one): bool => $one->code === 'gate-cost.later'))[0] ?? self::fail('it takes longer');
+        self::assertSame(round($ready($cold) - $ready($pie)), $says->with['byMinutes']);
+        self::assertSame([60.0, 10.0], [$item->costs[3]->atCelsius, $item->costs[3]->waitMinutes]);
+    }
 }

@@ -7,7 +7,11 @@ namespace Hojaldre\Core\Tests\Record;
 use Hojaldre\Core\AtOven\Compared;
 use Hojaldre\Core\AtOven\PossibleBake;
 use Hojaldre\Core\AtOven\Seen;
+use Hojaldre\Core\AtOven\Trace;
 use Hojaldre\Core\Bake\BakeDeviation;
+use Hojaldre\Core\Forecast\BakeInputs;
+use Hojaldre\Core\Forecast\Normal;
+use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Oven\ColourWish;
 use Hojaldre\Core\Oven\Rack;
 use Hojaldre\Core\Oven\Stage;
@@ -23,9 +27,11 @@ use Hojaldre\Core\Record\DoneBake;
 use Hojaldre\Core\Record\FaultFinder;
 use Hojaldre\Core\Record\FaultName as Fault;
 use Hojaldre\Core\Record\FoundCause;
+use Hojaldre\Core\Record\KitchenDraw;
 use Hojaldre\Core\Record\Observation;
 use Hojaldre\Core\Record\OvenEvidence;
 use Hojaldre\Core\Record\OvenLearned;
+use Hojaldre\Core\Record\OvenNet;
 use Hojaldre\Core\Record\Planted;
 use Hojaldre\Core\Record\SaltWord;
 use Hojaldre\Core\Record\SliceWord;
@@ -35,6 +41,7 @@ use Hojaldre\Core\Record\WordsOf;
 use Hojaldre\Core\Record\YieldLearned;
 use Hojaldre\Core\Tests\OtherPies;
 use Hojaldre\Core\Tests\TroutQuiche;
+use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -325,5 +332,50 @@ final class HandSumsTest extends TestCase
         self::assertEqualsWithDelta($learned->ovenKelvins + 4, OvenLearned::from([$says(-10.0, 5.0)->shifted(-4.0)], 4.0)->ovenKelvins, 0.05);
         self::assertEquals($says(-10.0, 5.0), $says(-10.0, 5.0)->shifted(0.9));
         self::assertSame([-32.0, -30.0, 32.0], [OvenEvidence::values(OvenEvidence::KELVINS)[0], OvenEvidence::values(OvenEvidence::KELVINS)[1], OvenEvidence::values(OvenEvidence::KELVINS)[32]]);
+    }
+
+    /** What changes from bake to bake: draws are cut at 2.5 deviations, which leaves 0.9546 of one (by hand: 1 - 5 x 0.01753 / 0.9876, its root). */
+    public function test_bakes_differ_from_day_to_day_by_so_much(): void
+    {
+        $draw = new Normal(5);
+        $bakes = array_map(static fn (): BakeDeviation => KitchenDraw::one($draw, -7.0, 0.8), range(1, 6000));
+        $spreads = ['heatTransferFactor' => 0.02, 'weepFactor' => 0.15, 'uptakeFactor' => 0.15, 'setKelvins' => 0.8, 'brownFactor' => 0.1, 'startKelvins' => 2.0, 'crustFactor' => 0.05, 'fillingFactor' => 0.02];
+        foreach ($spreads as $what => $spread) {
+            $values = array_map(static fn (BakeDeviation $one): float => $one->$what, $bakes);
+            $mean = array_sum($values) / count($values);
+            $deviation = sqrt(array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $values)) / count($values));
+            self::assertEqualsWithDelta(str_ends_with($what, 'Factor') ? 1.0 : 0.0, $mean, 0.05 * $spread, $what);
+            self::assertEqualsWithDelta(0.9546 * $spread, $deviation, 0.05 * $spread, $what);
+        }
+        self::assertSame([-7.0, 0.8], [$bakes[0]->ovenKelvins, $bakes[0]->fromBelowFactor], 'its oven does not differ');
+    }
+
+    public function test_a_trace_of_a_colder_oven_says_a_colder_oven_the_surer_the_longer_it_is(): void
+    {
+        $input = BakeInputs::of(Weights::of(TroutQuiche::pie()));
+        $net = OvenNet::of($input, true);
+        $true = TrialBake::run($input, new BakeDeviation(ovenKelvins: -8.0))->possible;
+        $trace = static fn (int $minutes, float $off = 0.0): Trace => Trace::of(array_map(static fn (int $half): array => [$half / 2, $true->celsiusAt($half / 2) + $off], range(0, 2 * $minutes)));
+        $learned = static fn (Trace $of): OvenLearned => OvenLearned::from([$net->evidence($of, [])]);
+        $whole = $learned($trace(46));
+        self::assertEqualsWithDelta(-8.0, $whole->ovenKelvins, 1.5);
+        self::assertEqualsWithDelta(1.0, $whole->fromBelowFactor, 0.2);
+        $half = $learned($trace(20));
+        self::assertLessThan($half->highKelvins - $half->lowKelvins, $whole->highKelvins - $whole->lowKelvins);
+        // a probe that reads a degree too high all along hardly moves it: that it may is known
+        self::assertEqualsWithDelta($whole->ovenKelvins, $learned($trace(46, 1.0))->ovenKelvins, 2.0);
+        self::assertEquals($net->evidence(null, [])->log, $net->evidence(Trace::of([]), [])->log, 'nothing measured says nothing');
+        // words alone want no days
+        $pale = [Observation::colour(ColourWord::Pale, ColourWish::Gold)];
+        self::assertEquals($net->evidence(null, $pale)->log, OvenNet::of($input, false)->evidence(null, $pale)->log);
+        $this->expectException(LogicException::class);
+        OvenNet::of($input, false)->evidence($trace(46), []);
+    }
+
+    public function test_a_shell_is_never_baked_longer_than_an_hour(): void
+    {
+        $crust = TroutQuiche::pie()->crust;
+        $long = TroutQuiche::pie()->withCrust($crust->withShell(array_map(static fn (ShellStage $one): ShellStage => $one->withMinutes(50), $crust->shell), $crust->seal));
+        self::assertSame(60.0, Planted::in(Cause::ShellTooLong, $long)->pie->crust->shell[0]->minutes ?? 0.0);
     }
 }

@@ -3457,7 +3457,7 @@ export interface components {
             inUse: number;
             scaleFrom: number;
             scaleTo: number;
-            /** @description what each weighing said by itself; none where a bake alone says little */
+            /** @description what each bake or weighing said by itself; none where one alone says little */
             ticks: number[];
             /** @description "heat", "water", "plain" */
             substance: string;
