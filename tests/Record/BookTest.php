@@ -130,7 +130,7 @@ final class BookTest extends TestCase
         $this->putJson($this->at("/bakes/$id/judgement"), self::judged('soggy', 'loose'))->assertOk()->assertJsonPath('isDoubtful', false);
         $this->getJson($this->at("/bakes/$id/causes"))->assertJsonPath('findings.0.troubles', ['soggy base', 'loose slice']);
         $this->putJson($this->at("/bakes/$id/judgement"), self::judged('soggy'))->assertOk();
-        self::assertNotSame('', $found->json('findings.0.causes.0.nextTime'));
+        self::assertSame('Drive off or press out more: leeks stop at 315 g.', $found->json('findings.0.causes.0.nextTime'));
         // nothing makes a base soggy and a filling salt at once
         $this->putJson($this->at("/bakes/$id/judgement"), [...self::judged('soggy'), 'salt' => 'salty'])->assertOk();
         $this->getJson($this->at("/bakes/$id/causes"))->assertJsonPath('findings.0.troubles', ['soggy base'])->assertJsonPath('findings.0.causes.0.cause', 'wet-filling')->assertJsonPath('findings.1.troubles', ['too salt'])->assertJsonPath('findings.1.causes.0.cause', 'salt-on-salt');

@@ -22,7 +22,7 @@ use Hojaldre\Core\Statement\Statement;
 final readonly class Gate
 {
     /** An oven is at heat so near to it, K (judgement). */
-    public const NEAR_KELVINS = 5.0;
+    private const NEAR_KELVINS = 5.0;
 
     /** A filling so much warmer than designed is hot, K (judgement). */
     public const WARMER_KELVINS = 8.0;
@@ -86,7 +86,7 @@ final readonly class Gate
         return new GateItem(
             GateItemName::OvenHot,
             new Statement($dial === null || abs($dial - $stage->ovenCelsius) < 1 ? 'gate.oven-hot' : 'gate.oven-hot-dial', ['ovenCelsius' => $stage->ovenCelsius, 'dialovenCelsius' => $dial ?? $stage->ovenCelsius]),
-            $stage->ovenCelsius, array_map($cost, GateCosts::TOO_COLD_KELVINS), self::mend(GateItemName::OvenHot),
+            $stage->ovenCelsius - self::NEAR_KELVINS, array_map($cost, GateCosts::TOO_COLD_KELVINS), self::mend(GateItemName::OvenHot),
         );
     }
 

@@ -168,7 +168,7 @@ final readonly class FaultFinder
         $then = Planted::in($cause, $bake->done) === null ? [] : self::then($bake, $asDesigned);
 
         return new FoundCause(
-            $cause, $likely, $suspect->leadsTo, $suspect->for, $suspect->clue->against === [] ? [new Statement('clue.nothing-against')] : $suspect->clue->against, new Statement("check.$cause->value"), new Statement("next.$cause->value"), $then,
+            $cause, $likely, $suspect->leadsTo, $suspect->for, $suspect->clue->against === [] ? [new Statement('clue.nothing-against')] : $suspect->clue->against, new Statement("check.$cause->value"), NextTime::of($cause, $bake), $then,
         );
     }
 

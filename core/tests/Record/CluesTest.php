@@ -108,6 +108,7 @@ final class CluesTest extends TestCase
         yield 'the shell a tenth longer' => [Cause::ShellTooLong, self::as(self::shell(1.1)), 1.5 + 0.8, ['clue.shell-minutes'], []];
         yield 'a longer shell is not short' => [Cause::ShellShort, self::as(self::shell(1.1)), -3.5, [], ['clue.shell-minutes']];
         yield 'out five minutes early of 46' => [Cause::OutEarly, self::as(self::minutes(41)), 1.5 + 8 * 5 / 46, ['clue.bake-minutes'], []];
+        yield 'out four minutes early of 46' => [Cause::OutEarly, self::as(self::minutes(42)), 1.5 + 8 * 4 / 46, ['clue.bake-minutes'], []];
         yield 'out three minutes early' => [Cause::OutEarly, self::as(self::minutes(43)), -3.5, [], ['clue.bake-minutes']];
         yield 'out five minutes late' => [Cause::OutLate, self::as(self::minutes(51)), 1.5 + 8 * 5 / 46, ['clue.bake-minutes'], []];
         yield 'out twenty minutes late' => [Cause::OutLate, self::as(self::minutes(66)), 3.5, ['clue.bake-minutes'], []];

@@ -20,7 +20,7 @@ const item = (name: GateItem["name"], change: Partial<GateItem> = {}): GateItem 
   ...change,
 });
 const hotOven = item("oven-hot", {
-  wantedCelsius: 180,
+  wantedCelsius: 175,
   costs: [
     { atCelsius: 165, says: "Two minutes more.", waitMinutes: 3 },
     { atCelsius: 120, says: "A soggy base.", waitMinutes: 9 },

@@ -5,7 +5,7 @@ import { clockSize, countdown, shortName } from "./said";
 
 const oven = {
   name: "oven-hot",
-  wantedCelsius: 180,
+  wantedCelsius: 175,
   costs: [
     { atCelsius: 170, says: "a little", waitMinutes: 1 },
     { atCelsius: 130, says: "much", waitMinutes: 5 },

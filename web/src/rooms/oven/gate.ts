@@ -3,15 +3,13 @@ import type { GateItem } from "../../api/client";
 /** What a thermometer reads for a thing of the gate, where one can answer it. */
 export type Measured = { probeCelsius: number | null; ovenCelsius: number | null };
 
-const NEAR_KELVINS = 5;
-
 export const readsOf = (item: GateItem, measured: Measured): number | null =>
   item.name === "oven-hot" ? measured.ovenCelsius : item.name === "filling-cool" ? measured.probeCelsius : null;
 
 /** In trouble by what is measured: an oven too cold, a filling too hot. */
 export function isTrouble(item: GateItem, reads: number | null): boolean {
   if (reads === null || item.wantedCelsius === null) return false;
-  return item.name === "oven-hot" ? reads < item.wantedCelsius - NEAR_KELVINS : reads > item.wantedCelsius;
+  return item.name === "oven-hot" ? reads < item.wantedCelsius : reads > item.wantedCelsius;
 }
 
 /** Seen by a thermometer, and right. */
