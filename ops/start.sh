@@ -46,7 +46,7 @@ run_start() {
         return 0
     fi
     printf '  Ctrl-C ends it.\n'
-    trap 'printf "\n  stopping\n"; end_stand_ins; stop_instance main; stop_database; exit 0' INT TERM HUP
+    trap 'printf "\n  stopping\n"; stop_instance main; stop_database; exit 0' INT TERM HUP
     while instance_is_up main; do
         sleep 1 9>&- &
         wait $!
@@ -73,7 +73,7 @@ choose_port() {
 # A bake of the demo kitchen that runs, with a probe in it and a thermometer in the oven.
 start_live_demo() {
     quietly "$INSTANCES/main/logs/live.log" 'Nothing was put into the oven.' artisan main bakes:live-demo
-    end_stand_ins
+    end_stand_ins main
     local device
     for device in "probe 8711 minute=21" "oven 8712 dial=187"; do
         # shellcheck disable=SC2086

@@ -4,7 +4,6 @@ source "$ROOT/ops/lib/instance.sh"
 
 run_stop() {
     only_one_at_a_time
-    end_stand_ins
     stop_instance main
     stop_instance e2e
     stop_instance bench

@@ -120,6 +120,7 @@ start_instance() {
 
 stop_instance() {
     find_run_user
+    end_stand_ins "$1"
     end_process "$INSTANCES/$1/run/nginx.pid" "$NGINX" QUIT
     end_process "$INSTANCES/$1/run/php-fpm.pid" "$FPM" QUIT
 }
@@ -127,7 +128,7 @@ stop_instance() {
 # Stand-ins that start --live started.
 end_stand_ins() {
     local pid
-    for pid in "$INSTANCES"/main/stand-in-*.pid; do
+    for pid in "$INSTANCES/$1"/stand-in-*.pid; do
         [ -f "$pid" ] || continue
         kill "$(cat "$pid")" 2>/dev/null || true
         rm -f "$pid"
