@@ -10,6 +10,7 @@ use Hojaldre\Core\AtOven\Compared;
 use Hojaldre\Core\AtOven\CoolingWatch;
 use Hojaldre\Core\AtOven\CueName;
 use Hojaldre\Core\AtOven\Gate;
+use Hojaldre\Core\AtOven\GateCost;
 use Hojaldre\Core\AtOven\GateItem;
 use Hojaldre\Core\AtOven\GateItemName;
 use Hojaldre\Core\AtOven\Legs;
@@ -23,6 +24,8 @@ use Hojaldre\Core\AtOven\SafetyState;
 use Hojaldre\Core\AtOven\Seen;
 use Hojaldre\Core\AtOven\Trace;
 use Hojaldre\Core\Bake\BakeEvent;
+use Hojaldre\Core\Bake\BakeResult;
+use Hojaldre\Core\Bake\Brownness;
 use Hojaldre\Core\Bake\Resolution;
 use Hojaldre\Core\Bake\Simulation;
 use Hojaldre\Core\Food\Pantry;
@@ -31,6 +34,7 @@ use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Oven\OvenMode;
 use Hojaldre\Core\Oven\Rack;
 use Hojaldre\Core\Oven\Stage;
+use Hojaldre\Core\Pastry\BaseVerdict;
 use Hojaldre\Core\Pastry\Crust;
 use Hojaldre\Core\Pastry\Glaze;
 use Hojaldre\Core\Pastry\Lid;
@@ -383,5 +387,56 @@ final class HandSumsTest extends TestCase
         $says = array_values(array_filter($item->costs[3]->says, static fn (Statement $one): bool => $one->code === 'gate-cost.later'))[0] ?? self::fail('it takes longer');
         self::assertSame(round($ready($cold) - $ready($pie)), $says->with['byMinutes']);
         self::assertSame([60.0, 10.0], [$item->costs[3]->atCelsius, $item->costs[3]->waitMinutes]);
+    }
+
+    /** @return iterable<string, array{Pie, GateItemName, Pie}> the pie, what is forgotten, and the pie as it is baked then */
+    public static function forgotten(): iterable
+    {
+        $quiche = TroutQuiche::pie();
+        $racked = static fn (Rack $rack): Pie => $quiche->withBake($quiche->bake->withStages([$quiche->bake->first()->with(rack: $rack)]));
+        yield 'the high rack for the low one' => [$racked(Rack::Low), GateItemName::Rack, $racked(Rack::High)];
+        yield 'the low rack for the high one' => [$racked(Rack::High), GateItemName::Rack, $racked(Rack::Low)];
+        $deep = OtherPies::deep();
+        yield 'no foil' => [$deep, GateItemName::FoilReady, $deep->withBake($deep->bake->withStages(array_map(static fn (Stage $one): Stage => $one->with(tent: false, shield: false), $deep->bake->stages)))];
+        $lidded = static fn (Glaze $glaze): Pie => $quiche->withCrust(new Crust(Pantry::food('shortcrust'), 3, [], Seal::None, lid: new Lid(3, 0.01, $glaze)));
+        yield 'no glaze' => [$lidded(Glaze::Yolk), GateItemName::Glazed, $lidded(Glaze::None)];
+    }
+
+    /** Told: a minute and more, a wetter base, a brown that has another word and is 0.15 and more away; else that it costs little. */
+    #[DataProvider('forgotten')]
+    public function test_the_price_is_what_another_bake_has_for_it(Pie $pie, GateItemName $name, Pie $other): void
+    {
+        $bake = static fn (Pie $of): BakeResult => Simulation::run(BakeInputs::of(Weights::of($of)), null, Resolution::coarse());
+        [$as, $then] = [$bake($pie), $bake($other)];
+        $later = PossibleBakes::ready($then, BakeInputs::of(Weights::of($pie)), INF) - PossibleBakes::ready($as, BakeInputs::of(Weights::of($pie)), INF);
+        $verdict = static fn (BakeResult $of): BaseVerdict => BaseVerdict::of($of->baseRatio, $of->baseBakedShare);
+        $wetness = static fn (BakeResult $of): int => (int) array_search($verdict($of), BaseVerdict::cases(), true);
+        $expected = [];
+        if (abs($later) >= 1) {
+            $expected[$later > 0 ? 'gate-cost.later' : 'gate-cost.earlier'] = ['byMinutes' => abs(round($later))];
+        }
+        if ($wetness($then) > $wetness($as)) {
+            $expected['gate-cost.base'] = ['from' => $verdict($as)->value, 'to' => $verdict($then)->value];
+        }
+        foreach (['top' => [$as->browned->topIndex, $then->browned->topIndex], 'rim' => [$as->browned->rimIndex, $then->browned->rimIndex]] as $where => [$from, $to]) {
+            if (abs($to - $from) >= 0.15 && Brownness::of($from) !== Brownness::of($to)) {
+                $expected["gate-cost.$where"] = ['from' => Brownness::of($from)->value, 'to' => Brownness::of($to)->value];
+            }
+        }
+        $item = array_values(array_filter(Gate::ofBake($pie), static fn (GateItem $one): bool => $one->name === $name))[0] ?? self::fail('it is asked');
+        $told = [];
+        foreach ($item->costs[0]->says as $one) {
+            $told[$one->code] = $one->with;
+        }
+        self::assertEquals($expected === [] ? ['gate-cost.little' => []] : $expected, $told);
+        self::assertNull($item->costs[0]->atCelsius);
+    }
+
+    /** From 45 °C on it melts, below it softens (figures of the base, docs/model.md). */
+    public function test_fat_softens_before_it_melts(): void
+    {
+        $item = array_values(array_filter(Gate::ofBake(OtherPies::folds()), static fn (GateItem $one): bool => $one->name === GateItemName::FillingCool))[0];
+        $fat = array_map(static fn (GateCost $cost): string => implode(' ', array_filter(array_map(static fn (Statement $one): string => $one->code, $cost->says), static fn (string $code): bool => str_starts_with($code, 'gate-cost.fat'))), $item->costs);
+        self::assertSame(['gate-cost.fat-softens', 'gate-cost.fat-melts', 'gate-cost.fat-melts', 'gate-cost.fat-melts'], $fat);
     }
 }

@@ -85,6 +85,8 @@ final class LabelTest extends TestCase
         self::assertSame([Pantry::food('flour')->name, Pantry::food('unsalted-butter')->name, Pantry::food('water')->name, Pantry::food('salt')->name], self::names($dough->parts));
         // 100 of 176.3 parts are flour
         self::assertEqualsWithDelta($dough->grams * 100 / 176.3, $dough->parts[0]->grams, 0.01);
+        // and all its parts together are the dough
+        self::assertEqualsWithDelta($dough->grams, array_sum(array_map(static fn (LabelLine $one): float => $one->grams, $dough->parts)), 1e-6);
         // gluten stands with the flour and milk with the butter, not a second time with the dough
         self::assertSame([], $dough->allergens);
     }
