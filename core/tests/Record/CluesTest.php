@@ -176,7 +176,7 @@ final class CluesTest extends TestCase
         // six eggs for five: a sixth less dairy to each
         self::assertEqualsWithDelta(100 / 6, Clues::of(Cause::EggyCustard, self::as(TroutQuiche::withCustard(6, 427.8), weighed: ['custard']))->for[0]->with['morePercent'], 1e-6);
         self::assertEqualsWithDelta(20.0, Clues::of(Cause::TooEmpty, new DoneBake(OtherPies::folds(), OtherPies::folds()->withFillingScaled(0.8)))->for[0]->with['lessPercent'], 1e-6);
-        self::assertEqualsWithDelta(25.0, Clues::of(Cause::TooFull, self::as(self::times(1.25, 'leeks', 'smoked-trout', 'custard')))->for[0]->with['morePercent'], 1e-6);
+        self::assertEqualsWithDelta(25.0, Clues::of(Cause::TooFull, self::as(TroutQuiche::pie()->withFillingScaled(1.25)))->for[0]->with['morePercent'], 1e-6);
         $reads = Clues::of(Cause::OvenHot, self::same(ovenCelsius: 12.0))->for[0];
         self::assertSame([12.0, 'hotter'], [$reads->with['offKelvins'], $reads->with['way']]);
         self::assertSame('colder', Clues::of(Cause::OvenCold, self::same(ovenCelsius: -12.0))->for[0]->with['way']);
