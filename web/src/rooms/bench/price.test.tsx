@@ -43,12 +43,46 @@ describe("a selling price", () => {
     show(<Price kitchen="k" bill={bill()} mayWrite />);
     enter(screen.getByLabelText("Other cost of a portion"), "0,75");
     await waitFor(() => expect(asked).toHaveLength(1));
+    cleanup();
+    show(<Price kitchen="k" bill={bill()} mayWrite />);
     enter(screen.getByLabelText("Margin wanted"), "");
     await waitFor(() => expect(asked).toHaveLength(2));
     expect(asked.map((one) => one.body)).toEqual([
       { marginPercent: 55, otherCost: 0.75 },
       { marginPercent: null, otherCost: 0.6 },
     ]);
+  });
+
+  it("loses neither figure on a slow line: the second takes the first along, and waits its turn", async () => {
+    const answers: (() => void)[] = [];
+    const asked = server({
+      "PUT /pricing": () => new Promise<Response>((done) => answers.push(() => done(json({ ok: true })))),
+    });
+    show(<Price kitchen="k" bill={bill({ pricing: { marginPercent: null, otherCost: null } })} mayWrite />);
+    enter(screen.getByLabelText("Other cost of a portion"), "0.50");
+    await waitFor(() => expect(answers).toHaveLength(1));
+    enter(screen.getByLabelText("Margin wanted"), "60");
+    await new Promise((done) => setTimeout(done, 30));
+    expect(asked).toHaveLength(1);
+    answers[0]?.();
+    await waitFor(() => expect(answers).toHaveLength(2));
+    answers[1]?.();
+    expect(asked.map((one) => one.body)).toEqual([
+      { marginPercent: null, otherCost: 0.5 },
+      { marginPercent: 60, otherCost: 0.5 },
+    ]);
+  });
+
+  it("goes on after a refusal", async () => {
+    let refuses = true;
+    const asked = server({ "PUT /pricing": () => (refuses ? problem(503, "too-busy") : json({ ok: true })) });
+    show(<Price kitchen="k" bill={bill()} mayWrite />);
+    enter(screen.getByLabelText("Other cost of a portion"), "0.50");
+    expect((await screen.findByRole("alert")).textContent).toBe("Mend of too-busy.");
+    refuses = false;
+    enter(screen.getByLabelText("Margin wanted"), "60");
+    await waitFor(() => expect(asked).toHaveLength(2));
+    await waitFor(() => expect(screen.queryByRole("alert")).toBeNull());
   });
 
   it("refuses a margin that leaves nothing for the food, and words that are no number", async () => {

@@ -1,11 +1,12 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect } from "react";
+import { useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
 import { bakeQuery } from "../../api/bookQueries";
-import { answer, api, type BakeRecord } from "../../api/client";
+import { ApiProblem, answer, api, type BakeRecord } from "../../api/client";
 import { useDegrees } from "../../api/useDegrees";
 import { useMayWrite } from "../../api/useMayWrite";
+import { useWhole } from "../../api/useWhole";
 import { OvenTrace } from "../../draw/OvenTrace";
 import { SmallCutaway } from "../../draw/SmallCutaway";
 import { EntryField } from "../../ui/EntryField";
@@ -130,23 +131,31 @@ function Whole({ kitchen, record }: { kitchen: string; record: BakeRecord }) {
   );
 }
 
+type Weight = { layer: string; grams: number | null };
+
 /** Weights and minutes: designed, done; rows that differ are heavy. */
 function Done({ kitchen, record, mayWrite }: { kitchen: string; record: BakeRecord; mayWrite: boolean }) {
   const client = useQueryClient();
   const { say } = useDegrees();
   const { bake } = record;
-  const weigh = async (layer: string, value: number | null) => {
-    const layers = record.weights
-      .map((one) => ({ layer: one.layer, grams: one.layer === layer ? value : one.doneGrams }))
-      .filter((one): one is { layer: string; grams: number } => one.grams !== null);
-    const said = await answer(
-      api.PUT("/kitchens/{kitchen}/bakes/{bake}/weighed", {
-        params: { path: { kitchen, bake: bake.id } },
-        body: { layers },
-      }),
-    );
-    client.setQueryData(bakeQuery(kitchen, bake.id).queryKey, said);
-  };
+  const [mend, setMend] = useState("");
+  const weights = record.weights.map((one): Weight => ({ layer: one.layer, grams: one.doneGrams }));
+  const change = useWhole(weights, async (whole) => {
+    setMend("");
+    const layers = whole.filter((one): one is Weight & { grams: number } => one.grams !== null);
+    const path = { kitchen, bake: bake.id };
+    try {
+      const said = await answer(
+        api.PUT("/kitchens/{kitchen}/bakes/{bake}/weighed", { params: { path }, body: { layers } }),
+      );
+      client.setQueryData(bakeQuery(kitchen, bake.id).queryKey, said);
+    } catch (thrown) {
+      if (!(thrown instanceof ApiProblem)) throw thrown;
+      setMend(thrown.message);
+    }
+  });
+  const weigh = (layer: string, grams: number | null) =>
+    void change((now) => now.map((one) => (one.layer === layer ? { layer, grams } : one)));
   const minutes = (value: number | null) => (value === null ? "–" : `${Math.round(value)} min`);
   const stage = record.design.bake.stages[0];
   return (
@@ -165,7 +174,7 @@ function Done({ kitchen, record, mayWrite }: { kitchen: string; record: BakeReco
                 words={one.doneGrams === null ? "" : grams(one.doneGrams)}
                 placeholder="not weighed"
                 read={(words) => readGrams(words)}
-                keep={(value) => void weigh(one.layer, value)}
+                keep={(value) => weigh(one.layer, value)}
               />
             ) : (
               (one.doneGrams !== null && grams(one.doneGrams)) || "not weighed"
@@ -173,6 +182,7 @@ function Done({ kitchen, record, mayWrite }: { kitchen: string; record: BakeReco
           }
         />
       ))}
+      {mend && <Box role="alert">{mend}</Box>}
       {record.shellDesignedMinutes !== null && (
         <Line
           name="Empty shell"

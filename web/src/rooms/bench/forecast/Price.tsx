@@ -1,5 +1,6 @@
 import { Box } from "@chakra-ui/react";
 import { answer, api, type Bill, type Pricing } from "../../../api/client";
+import { useWhole } from "../../../api/useWhole";
 import { useWrite } from "../../../api/useWrite";
 import { EntryField } from "../../../ui/EntryField";
 import { type ReadResult, readNumber } from "../../../ui/entry";
@@ -10,14 +11,12 @@ type Props = { kitchen: string; bill: Bill; mayWrite: boolean };
 /** What a portion is sold for, so that so much of the price is left over; the same for all pies of the kitchen. */
 export function Price({ kitchen, bill, mayWrite }: Props) {
   const { trouble, write } = useWrite(kitchen);
-  if (bill.costOfAPortion === null) return null;
   const { pricing } = bill;
-  const put = (to: Partial<Pricing>) =>
-    void write(
-      "bill",
-      answer(api.PUT("/kitchens/{kitchen}/pricing", { params: { path: { kitchen } }, body: { ...pricing, ...to } })),
-      null,
-    );
+  const change = useWhole(pricing, (body) =>
+    write("bill", answer(api.PUT("/kitchens/{kitchen}/pricing", { params: { path: { kitchen } }, body })), null),
+  );
+  if (bill.costOfAPortion === null) return null;
+  const put = (to: Partial<Pricing>) => void change((now) => ({ ...now, ...to }));
   const other = pricing.otherCost === null ? "" : number(pricing.otherCost, 2);
   const margin = pricing.marginPercent === null ? "" : `${number(pricing.marginPercent)} %`;
   return (
