@@ -1,4 +1,4 @@
-import type { BakeRecord } from "../src/api/client";
+import type { BakeRecord, Lesson } from "../src/api/client";
 import { section, trout } from "./kitchen";
 
 /** A bake of the book that was told dry and came out soggy; its figures are only there to be shown. */
@@ -51,5 +51,27 @@ export const record = (change: Partial<BakeRecord> = {}): BakeRecord => ({
   isDoubtful: false,
   photos: [],
   kept: [],
+  ...change,
+});
+
+/** An oven that seven bakes found to be colder than its dial; its figures are only there to be shown. */
+export const lesson = (thing: string, change: Partial<Lesson> = {}): Lesson => ({
+  thing,
+  name: `Name of ${thing}`,
+  value: "12 °C cold",
+  range: "9 to 15",
+  says: -12,
+  low: -15,
+  high: -9,
+  inUse: 0,
+  scaleFrom: -30,
+  scaleTo: 30,
+  ticks: [],
+  substance: "heat",
+  evidence: "7 bakes",
+  effect: "Dials are told 12 °C higher.",
+  state: "offered",
+  decidedBy: null,
+  decidedAt: null,
   ...change,
 });

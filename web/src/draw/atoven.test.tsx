@@ -1,6 +1,6 @@
 import { render, screen } from "@testing-library/react";
 import { expect, test } from "vitest";
-import type { Lesson } from "../api/client";
+import { lesson } from "../../test/bake";
 import { CuePicture } from "./CuePicture";
 import { GateGlyph } from "./GateGlyph";
 import { LessonRule } from "./LessonRule";
@@ -83,24 +83,11 @@ test("a gate shows a loaf in its tin when done, across it when in trouble, and n
 });
 
 test("the loaf of a lesson rides on the rule until it is accepted", () => {
-  const lesson = {
-    name: "Oven",
-    value: "12 °C cold",
-    range: "9 to 15 °C",
-    says: -12,
-    low: -15,
-    high: -9,
-    inUse: 0,
-    scaleFrom: -30,
-    scaleTo: 30,
-    ticks: [-10, -13],
-    substance: "heat",
-    state: "offered",
-  } as Lesson;
-  const { rerender } = render(<LessonRule lesson={lesson} />);
+  const offered = lesson("oven", { ticks: [-10, -13] });
+  const { rerender } = render(<LessonRule lesson={offered} />);
   expect(screen.getByText("in use")).toBeDefined();
   expect(screen.getByRole("img").getAttribute("aria-label")).toContain("12 °C cold");
-  rerender(<LessonRule lesson={{ ...lesson, state: "accepted" }} />);
+  rerender(<LessonRule lesson={{ ...offered, state: "accepted" }} />);
   expect(screen.queryByText("in use")).toBeNull();
 });
 

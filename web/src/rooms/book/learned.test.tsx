@@ -1,30 +1,10 @@
 import { cleanup, fireEvent, screen, waitFor, within } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";
+import { lesson } from "../../../test/bake";
 import { json, problem, server, session, showAt } from "../../../test/kitchen";
 import type { Lesson } from "../../api/client";
 import { Causes } from "./Causes";
 import { Learned } from "./Learned";
-
-const lesson = (thing: string, change: Partial<Lesson> = {}): Lesson => ({
-  thing,
-  name: `Name of ${thing}`,
-  value: "12 °C cold",
-  range: "9 to 15",
-  says: -12,
-  low: -15,
-  high: -9,
-  inUse: 0,
-  scaleFrom: -30,
-  scaleTo: 30,
-  ticks: [],
-  substance: "heat",
-  evidence: "7 bakes",
-  effect: "Dials are told 12 °C higher.",
-  state: "offered",
-  decidedBy: null,
-  decidedAt: null,
-  ...change,
-});
 
 const book = { bakes: [], found: 0, filters: [], firstAt: null, lastAt: null, inRange: 9, out: 12 };
 
