@@ -3,9 +3,7 @@ source "$ROOT/ops/lib/install.sh"
 source "$ROOT/ops/lib/database.sh"
 source "$ROOT/ops/lib/instance.sh"
 
-# as php-fpm is shipped: ops/php
-JIT=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
-BENCHES=(core bake practice ranges pies fuzz batch day book cli api edit script)
+BENCHES=(core bake same practice ranges pies fuzz batch day book cli api edit script)
 
 run_bench() {
     local wanted=("${BENCHES[@]}") name
@@ -17,36 +15,42 @@ run_bench() {
     for name in "${wanted[@]}"; do "bench_$name"; done
 }
 
-bench_core() { php "${JIT[@]}" tools/bench/core.php; }
+bench_core() { as_shipped php tools/bench/core.php; }
 
-# Every mode of the JIT from the shell, then php-fpm as shipped.
+# With and without the JIT from the shell, then php-fpm as shipped.
 bench_bake() {
     local mode
-    php -d opcache.enable_cli=0 tools/bench/bake.php 'shell, no opcache'
-    for mode in off function tracing; do
-        php -d opcache.enable_cli=1 -d opcache.jit_buffer_size=64M -d "opcache.jit=$mode" tools/bench/bake.php "shell, JIT $mode"
+    as_shipped php -d opcache.enable_cli=0 tools/bench/bake.php 'shell, no opcache'
+    for mode in disable function; do
+        as_shipped php -d "opcache.jit=$mode" tools/bench/bake.php "shell, JIT $mode"
     done
     find_run_user
     HOJALDRE_FPM=$(fpm_socket bench) with_app node tools/bench/bake.mjs
 }
 
-bench_practice() { php "${JIT[@]}" tools/bench/practice.php; }
+# The same answers without any JIT and by long-lived workers as shipped, to the last digit: SAME_DESIGNS designs, all phrases, recipes, plans, prep lists.
+bench_same() {
+    find_run_user
+    HOJALDRE_CODE=$CODE HOJALDRE_FPM=$(fpm_socket bench) with_app node tools/same/same.mjs
+}
 
-bench_ranges() { php "${JIT[@]}" tools/bench/ranges.php; }
+bench_practice() { as_shipped php tools/bench/practice.php; }
 
-bench_pies() { php "${JIT[@]}" -d memory_limit=512M tools/bench/pies.php; }
+bench_ranges() { as_shipped php tools/bench/ranges.php; }
 
-bench_fuzz() { php "${JIT[@]}" -d memory_limit=512M tools/bench/fuzz.php; }
+bench_pies() { as_shipped php -d memory_limit=512M tools/bench/pies.php; }
 
-bench_batch() { php "${JIT[@]}" tools/bench/batch.php; }
+bench_fuzz() { as_shipped php -d memory_limit=512M tools/bench/fuzz.php; }
+
+bench_batch() { as_shipped php tools/bench/batch.php; }
 
 # Small days against an exact solver (20 s each are enough for nearly all), then large ones.
 bench_day() {
-    php "${JIT[@]}" tools/bench/day.php small "${HOJALDRE_DAYS:-100}" | EXACT_SECONDS=20 node tools/bench/day-exact.mjs
-    php "${JIT[@]}" tools/bench/day.php large
+    as_shipped php tools/bench/day.php small "${HOJALDRE_DAYS:-100}" | EXACT_SECONDS=20 node tools/bench/day-exact.mjs
+    as_shipped php tools/bench/day.php large
 }
 
-bench_cli() { php tools/bench/cli.php; }
+bench_cli() { as_shipped php tools/bench/cli.php; }
 
 bench_script() { node tools/bench/script.mjs; }
 
@@ -59,7 +63,7 @@ bench_book() {
     have_database hojaldre_book
     write_settings book hojaldre_book
     prepare_instance book
-    (cd "$CODE" && HOJALDRE_INSTANCE="$INSTANCES/book" as_app php "${JIT[@]}" tools/bench/book.php)
+    (cd "$CODE" && HOJALDRE_INSTANCE="$INSTANCES/book" as_shipped as_app php tools/bench/book.php)
 }
 
 bench_edit() {

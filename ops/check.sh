@@ -8,6 +8,7 @@ php-style        vendor/bin/pint --test -q
 core-alone       bash tools/check/core-alone.sh
 app-and-arrows   php -d memory_limit=2G vendor/bin/phpstan analyse --no-progress --error-format=raw
 layout           php tools/check/layout.php
+settings         PHP_INI_SCAN_DIR=":$PWD/ops/php" php tools/check/settings.php
 contract         php tools/openapi.php --check
 pantry           php tools/pantry.php --check
 figures          php tools/check/figures.php

@@ -35,6 +35,8 @@ run_start() {
     choose_port "$port"
     step "starting the app"
     start_instance main "$PORT"
+    step "asking the workers thirty things that are known"
+    check_answers main
     if [ -n "$live" ]; then
         step "putting a quiche into the oven"
         start_live_demo

@@ -5,6 +5,7 @@ source "$ROOT/ops/lib/instance.sh"
 source "$ROOT/ops/check.sh"
 
 E2E_PORT_FROM=8620
+SEED=${HOJALDRE_SEED:-$((RANDOM * 32768 + RANDOM))}
 
 run_test() {
     local browser=1
@@ -37,9 +38,10 @@ run_test() {
 
 # The core wants no database and the app has one, so they run side by side; what the app said is printed after.
 run_php_tests() {
-    # bakes are three times as fast with it
     local said="$VAR/logs/phpunit-app.log" app failed=0
-    local unit=(php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M vendor/bin/phpunit --do-not-cache-result)
+    local unit=(as_shipped php vendor/bin/phpunit --do-not-cache-result --order-by=random --random-order-seed="$SEED")
+    as_shipped php tools/check/settings.php
+    step "tests in random order, seed $SEED (HOJALDRE_SEED=$SEED runs them so again)"
     "${unit[@]}" --testsuite app >"$said" 2>&1 &
     app=$!
     "${unit[@]}" --testsuite core || failed=1
@@ -65,6 +67,9 @@ run_browser_tests() {
     artisan e2e kitchen:open-first --demo >/dev/null
     start_instance e2e "$port"
     bash tools/check/workers.sh "$INSTANCES/e2e"
+    printf '\nThe same answers with and without the JIT\n'
+    HOJALDRE_CODE=$CODE HOJALDRE_FPM=$(fpm_socket e2e) SAME_DESIGNS=200 SAME_SHARE=10 node tools/same/same.mjs
+    HOJALDRE_CODE=$CODE bash tools/check/known.sh "$(fpm_socket e2e)"
     HOJALDRE_URL="http://127.0.0.1:$port" npx playwright test
     printf '\nKilled in mid-bake\n'
     kill_in_mid_bake "$port"

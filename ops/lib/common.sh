@@ -23,6 +23,9 @@ quietly() {
     fi
 }
 
+# as_shipped CMD...: run PHP with the settings that ship (ops/php); the empty name before the colon is Debian's own folder.
+as_shipped() { PHP_INI_SCAN_DIR=":$ROOT/ops/php" "$@"; }
+
 need_php() { command -v php >/dev/null || fail 'PHP is not installed.' 'Run ./hojaldre start once, or: apt-get install php8.2-cli'; }
 
 # stamp_of FILES...: one number for the contents of files and folders.

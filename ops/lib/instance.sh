@@ -66,7 +66,7 @@ give_to_run_user() { if [ -n "$RUN_USER" ]; then chown -R "$RUN_USER:$RUN_USER" 
 artisan() {
     local name=$1
     shift
-    (cd "$CODE" && HOJALDRE_INSTANCE="$INSTANCES/$name" as_app php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M artisan --no-interaction "$@")
+    (cd "$CODE" && HOJALDRE_INSTANCE="$INSTANCES/$name" as_shipped as_app php artisan --no-interaction "$@")
 }
 
 # As the owner of the tables, whose password no answering process ever sees.
@@ -104,8 +104,7 @@ start_instance() {
     fi
     fill ops/templates/php-fpm.conf FOLDER="$folder" SOCKET="$socket" USER="$pool_user" >"$folder/php-fpm.conf"
     fill ops/templates/nginx.conf ROOT="$CODE" FOLDER="$folder" SOCKET="$socket" USER="$nginx_user" PORT="$port" >"$folder/nginx.conf"
-    PHP_INI_SCAN_DIR="/etc/php/8.2/fpm/conf.d:$ROOT/ops/php" quietly "$folder/logs/php-fpm-start.log" 'Read the log.' \
-        bash -c 'exec "$@" 9>&-' - "$FPM" --daemonize --fpm-config "$folder/php-fpm.conf"
+    start_fpm "$folder"
     quietly "$folder/logs/nginx-start.log" 'If the port is taken, choose another with --port.' \
         bash -c 'exec "$@" 9>&-' - "$NGINX" -e "$folder/logs/nginx-error.log" -p "$folder" -c "$folder/nginx.conf"
     printf '%s' "$port" >"$folder/port"
@@ -117,6 +116,27 @@ start_instance() {
     tail -n 20 "$folder/storage/logs/app.log" "$folder/logs/"*.log >&2 2>/dev/null || true
     fail 'The app does not answer.' "Read the logs in $folder/logs and $folder/storage/logs."
 }
+
+# start_fpm FOLDER [OPTION...]: begins the workers of an instance with the settings that ship.
+start_fpm() {
+    local folder=$1
+    shift
+    as_shipped quietly "$folder/logs/php-fpm-start.log" 'Read the log.' bash -c 'exec "$@" 9>&-' - "$FPM" --daemonize --fpm-config "$folder/php-fpm.conf" "$@"
+}
+
+# check_answers NAME: the running workers are asked thirty things that are known; where one differs they begin anew without the JIT, and it is said.
+check_answers() {
+    local folder="$INSTANCES/$1" socket
+    socket=$(fpm_socket "$1")
+    known_answers >"$folder/known.json"
+    HOJALDRE_CODE=$CODE HOJALDRE_FPM=$socket node tools/same/known.mjs "$folder/known.json" && return 0
+    step "PHP's compiler gives other answers here than PHP without it: Hojaldre runs without it, and is about half as fast. Nothing else changes."
+    end_process "$folder/run/php-fpm.pid" "$FPM" QUIT
+    start_fpm "$folder" -d opcache.jit=disable
+    HOJALDRE_CODE=$CODE HOJALDRE_FPM=$socket node tools/same/known.mjs "$folder/known.json" || fail 'The workers still give other answers.' 'Do not bake by them. Reinstall PHP (apt-get install --reinstall php8.2-fpm php8.2-cli php8.2-opcache), then start again.'
+}
+
+known_answers() { as_shipped php -d opcache.jit=disable tools/same/answer.php known; }
 
 stop_instance() {
     find_run_user

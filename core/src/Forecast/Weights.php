@@ -202,10 +202,12 @@ final readonly class Weights
         return $this->lined->depthForVolumeMm($this->deviation->volumeFactor * $ml);
     }
 
-    /** Of a filling as it lies in a fold, pressed together. */
+    /** Of a filling as it lies in a fold, pressed together; of one that is only seasoned yet, as water. */
     public function foldedGramsPerMl(): float
     {
-        return $this->fillingGrams / (self::PRESSED * ($this->solidMl + $this->custardMl));
+        $ml = self::PRESSED * ($this->solidMl + $this->custardMl);
+
+        return $ml > 0 ? $this->fillingGrams / $ml : 1.0;
     }
 
     /** Solids stand above what is poured between them. */
