@@ -47,7 +47,7 @@ final readonly class ForecastAnswer
 
         return new self(
             $forecast->pie->name,
-            array_map(static fn (Reading $one): ReadingAnswer => ReadingAnswer::of($one, $words), $forecast->readings),
+            array_map(static fn (Reading $one): ReadingAnswer => ReadingAnswer::of($forecast->bake?->isRough() === true && $one->name->isOfTheBake() ? $one->unjudged() : $one, $words), $forecast->readings),
             WeightsAnswer::of($forecast->weights, $words),
             $report === null ? null : BakeReportAnswer::of($report, $words),
             LedgerAnswer::of($forecast->ledger()),

@@ -27,6 +27,6 @@ final readonly class RecipeAnswer
 
     public static function of(ReadRecipe $read, Words $words): self
     {
-        return new self(array_map(RecipeLineAnswer::of(...), $read->lines), $read->units->system, $read->pie, ForecastAnswer::of(Forecast::roughly($read->pie), $words));
+        return new self(array_map(RecipeLineAnswer::of(...), $read->lines), $read->units->system, $read->pie, ForecastAnswer::of(Forecast::of($read->pie), $words));
     }
 }

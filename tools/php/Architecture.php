@@ -84,7 +84,7 @@ final class Architecture
                 Selector::isInterface(), Selector::isEnum(),
                 Selector::classname(self::CORE.'\Refusal\Refused'), Selector::classname(self::CORE.'\Refusal\Refusals'),
                 // the time loop of the bake writes on its cells, and keeps what it saw; none of it leaves the simulation but to be read
-                ...array_map(static fn (string $name) => Selector::classname(self::CORE.'\\'.$name), ['Bake\Cells', 'Bake\CustardWatch', 'Bake\EventWatch', 'Bake\Film', 'Bake\Recorder', 'Bake\Simulation', 'Bake\SteamTables', 'Bake\StepLoop', 'Advice\Trials', 'Document\Shapes', 'Day\Plan\Timetable', 'Day\Plan\Search', 'Day\Plan\Dice']),
+                ...array_map(static fn (string $name) => Selector::classname(self::CORE.'\\'.$name), ['Bake\Cells', 'Bake\CustardWatch', 'Bake\EventWatch', 'Bake\Film', 'Bake\PieceCentre', 'Bake\Recorder', 'Bake\Simulation', 'Bake\SteamTables', 'Bake\StepLoop', 'Advice\Trials', 'Document\Shapes', 'Day\Plan\Timetable', 'Day\Plan\Search', 'Day\Plan\Dice']),
             )
             ->shouldBeReadonly()
             ->because('a forecast is a value; only the reader of a file gathers as it goes');

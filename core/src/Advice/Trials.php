@@ -6,6 +6,7 @@ namespace Hojaldre\Core\Advice;
 
 use Hojaldre\Core\Custard\Custard;
 use Hojaldre\Core\Document\DocumentWriter;
+use Hojaldre\Core\Bake\BakeEvent;
 use Hojaldre\Core\Forecast\BakeOffsets;
 use Hojaldre\Core\Forecast\Readings\BakeReadings;
 use Hojaldre\Core\Forecast\Readings\Gauges;
@@ -80,10 +81,11 @@ final class Trials
     {
         $weights = $this->weights($pie)->settling($this->earlyShare());
         $gauge = Gauges::all()[$name->value] ?? null;
-        $reading = $gauge === null ? BakeReadings::take($name, $weights, $this->roughly($weights)?->shifted($this->offsets)) : null;
+        $bake = $gauge === null ? $this->roughly($weights)?->shifted($this->offsets) : null;
+        $reading = $gauge === null ? BakeReadings::take($name, $weights, $bake) : null;
         $limits = $reading->limits ?? $gauge?->limits($weights) ?? Limits::none();
         // safe is judged by its whole range
-        $value = $reading === null ? $gauge?->value($weights) : ($name === ReadingName::Safe ? $reading->high : $reading->value);
+        $value = $reading === null ? $gauge?->value($weights) : ($name === ReadingName::Safe ? $bake?->range(BakeEvent::Safe)[1] : $reading->value);
         $limit = $side > 0 ? $limits->upper : $limits->lower;
 
         return $value === null || $limit === null ? NAN : $side * ($value - $limit);
@@ -110,7 +112,7 @@ final class Trials
     {
         $gauge = Gauges::all()[$name->value] ?? null;
 
-        return $gauge === null ? BakeReadings::side($name, $weights->pie, $bake()) : Gauges::side($gauge, $weights);
+        return $gauge === null ? BakeReadings::side($name, $weights, $bake()) : Gauges::side($gauge, $weights);
     }
 
     /** What leaves before its place sets is taken to be as in the design itself; to ask for it each pie would have to be baked. */

@@ -10,6 +10,7 @@ enum BakeEvent: string
     case EdgeSet = 'edge-set';
     case TimeToLook = 'time-to-look';
     case Set = 'set';
+    case Warm = 'warm';
     case Safe = 'safe';
     case Tender = 'tender';
     case LightGold = 'light-gold';

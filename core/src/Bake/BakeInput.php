@@ -47,6 +47,9 @@ final readonly class BakeInput
      * @param  float  $safeCelsius  that its coldest point must reach
      * @param  bool  $hasRawRoots  that have to get tender
      * @param  bool  $isReheated  nothing in it is raw egg or raw flesh
+     * @param  list<array{float, float}>  $startLayers  from below: share of the height, and what it has when it goes in, °C; empty where all of it has the same
+     * @param  RawPiece|null  $rawPiece  the largest piece of raw flesh
+     * @param  bool  $hasRawFlesh  or flesh that may be
      */
     public function __construct(
         public float $radiusMm,
@@ -79,12 +82,29 @@ final readonly class BakeInput
         public float $safeCelsius,
         public bool $hasRawRoots = false,
         public bool $isReheated = false,
+        public array $startLayers = [],
+        public ?RawPiece $rawPiece = null,
+        public bool $hasRawFlesh = false,
     ) {
     }
 
     public function fillingKg(): float
     {
         return (float) array_sum($this->partsKg);
+    }
+
+    /** What the filling has at a share of its height from below when it goes in, °C. */
+    public function startsAt(float $share): float
+    {
+        $from = 0.0;
+        foreach ($this->isFrozen() ? [] : $this->startLayers as [$high, $celsius]) {
+            $from += $high;
+            if ($share <= $from) {
+                return $celsius;
+            }
+        }
+
+        return $this->startLayers === [] || $this->isFrozen() ? $this->startCelsius : $this->startLayers[count($this->startLayers) - 1][1];
     }
 
     /** Baked from frozen: filling and crust come out of the freezer together. */
@@ -128,6 +148,7 @@ final readonly class BakeInput
             $this->setsAtCelsius === null ? null : $this->setsAtCelsius + $deviation->setKelvins, $this->toughDose, $this->liquidKg * $filling,
             $this->weep->scaled($deviation->weepFactor * $filling), $this->bindsKg * $filling, $this->runnyShare, $this->seal, $this->underlay, $this->topGain,
             $this->topHalfWaterRatio, $this->shell, $this->stages, $this->onSteel, $this->safeCelsius, $this->hasRawRoots, $this->isReheated,
+            array_map(static fn (array $one): array => [$one[0], $one[1] + $deviation->startKelvins], $this->startLayers), $this->rawPiece?->warmer($deviation->startKelvins), $this->hasRawFlesh,
         );
     }
 }

@@ -44,6 +44,9 @@ final class Cells
     /** °C, of the weights in an empty shell */
     public float $weightsCelsius = 20.0;
 
+    /** °C, of what has to get safe last: the coldest of the filling, or the middle of the coldest raw piece there */
+    public float $safeCelsius = -273.15;
+
     /** minutes at 70 °C that what the coldest point has had comes to */
     public float $lethalMinutes = 0.0;
 

@@ -59,7 +59,7 @@ final readonly class Doneness
     }
 
     /** @return array{float, int} the coldest of the inner filling, °C, and which cell it is; the two rows of skin are left out */
-    public static function cook(Cells $cells, Grid $grid, ?float $setsAtCelsius, float $seconds): array
+    public static function cook(Cells $cells, Grid $grid, ?float $setsAtCelsius, ?PieceCentre $piece, float $seconds): array
     {
         self::peak($cells);
         $T = $cells->T;
@@ -85,8 +85,11 @@ final readonly class Doneness
             }
         }
         $cells->dose = $dose;
+        $cells->safeCelsius = $piece === null ? $cold : min($cold, $piece->after($cold, $seconds));
+        if ($cells->safeCelsius > self::KILLS_FROM) {
+            $cells->lethalMinutes += $seconds / 60 * Lethality::minutesWorth($cells->safeCelsius);
+        }
         if ($cold > self::KILLS_FROM) {
-            $cells->lethalMinutes += $seconds / 60 * Lethality::minutesWorth($cold);
             $cells->tenderMinutes += $seconds / 60 * Roots::minutesWorth($cold);
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Bake;
 
 use Hojaldre\Core\Food\Roots;
+use Hojaldre\Core\Safety\CoolingLimits;
 use Hojaldre\Core\Safety\Lethality;
 
 /** Waits for the events of a bake and says between which steps each one came. Those of the custard that its rest decides are CustardWatch's. */
@@ -56,7 +57,8 @@ final class EventWatch
         return [
             BakeEvent::EdgeSet->value => $sets === null ? self::NOT_ASKED : $cells->T[$this->edgeCell] - $sets,
             BakeEvent::Set->value => $sets === null ? self::NOT_ASKED : $cold - $sets,
-            BakeEvent::Safe->value => max($cold - $this->input->safeCelsius, ($cells->lethalMinutes - Lethality::REFERENCE_MINUTES) * self::KELVINS_A_MINUTE),
+            BakeEvent::Warm->value => $cells->safeCelsius - CoolingLimits::HOT_CELSIUS,
+            BakeEvent::Safe->value => max($cells->safeCelsius - $this->input->safeCelsius, ($cells->lethalMinutes - Lethality::REFERENCE_MINUTES) * self::KELVINS_A_MINUTE),
             BakeEvent::Tender->value => $this->input->hasRawRoots ? $cells->tenderMinutes - Roots::TENDER_MINUTES : self::NOT_ASKED,
             BakeEvent::LightGold->value => $brown - Brownness::LIGHT_GOLD_INDEX,
             BakeEvent::Golden->value => $brown - Brownness::GOLDEN_INDEX,

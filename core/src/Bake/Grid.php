@@ -34,6 +34,9 @@ final readonly class Grid
     /** The outermost column of a filling (numerics). */
     private const EDGE_METRES = 0.002;
 
+    /** A row is asked at so many heights what it has at first (numerics). */
+    private const START_PARTS = 8;
+
     /** Rows of a lid from below: thin above, where it dries and browns first (numerics). */
     private const LID_SHARES = [0.35, 0.3, 0.22, 0.13];
 
@@ -131,6 +134,24 @@ final readonly class Grid
         }
 
         return $cells;
+    }
+
+    /** @return array<int, float> what each row of the filling has when it goes in, the mean over its height, °C */
+    public function fillingStarts(BakeInput $input): array
+    {
+        $all = array_sum(array_slice($this->dz, $this->fillFrom, $this->fillTo - $this->fillFrom + 1));
+        $starts = [];
+        $below = 0.0;
+        for ($j = $this->fillFrom; $j <= $this->fillTo; $j++) {
+            $sum = 0.0;
+            for ($part = 0; $part < self::START_PARTS; $part++) {
+                $sum += $input->startsAt(($below + ($part + 0.5) / self::START_PARTS * $this->dz[$j]) / $all);
+            }
+            $starts[$j] = $sum / self::START_PARTS;
+            $below += $this->dz[$j];
+        }
+
+        return $starts;
     }
 
     /** Area of the filling seen from above, m2. */

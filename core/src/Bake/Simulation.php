@@ -139,9 +139,10 @@ final class Simulation
     private function pourIn(): void
     {
         $cooled = $this->input->isFrozen() ? $this->input->startCelsius : ($this->input->shell === [] || ! $this->input->isLined ? self::SHELL_COLD : self::SHELL_COOLED);
+        $starts = $this->grid->fillingStarts($this->input);
         foreach ($this->grid->kind as $cell => $kind) {
             $this->cells->T[$cell] = match ($kind) {
-                Grid::FILLING, Grid::TOPPING => $this->input->startCelsius,
+                Grid::FILLING, Grid::TOPPING => $starts[intdiv($cell, $this->grid->columns)],
                 Grid::LID => min(self::SHELL_COLD, $cooled),
                 default => $cooled,
             };

@@ -46,6 +46,8 @@ final class StepLoop
 
     private readonly float $barrierShare;
 
+    private readonly ?PieceCentre $piece;
+
     private int $steps = 0;
 
     private bool $zFirst = true;
@@ -56,6 +58,7 @@ final class StepLoop
         $this->heat = new Heat($grid, $materials, $input->heatFromBelowFactor() * $deviation->fromBelowFactor);
         $this->boiling = new Boiling($grid, $materials);
         $this->melting = new Melting($grid, $materials);
+        $this->piece = $input->rawPiece === null ? null : new PieceCentre($input->rawPiece);
         $this->isFrozen = $input->isFrozen();
         $this->face = new TopFace($grid, $materials);
         $this->weighting = new Weighting($grid);
@@ -98,7 +101,7 @@ final class StepLoop
             $this->moveWater($stage, $conducts->joules, $cells, $above, $step);
             $this->heatUp($stage, $outline, $conducts, $cells, $dip, $step);
             $this->evaporate($stage, $conducts->joules, $cells, $step);
-            [$cold, $where] = Doneness::cook($cells, $this->grid, $this->input->setsAtCelsius, $step);
+            [$cold, $where] = Doneness::cook($cells, $this->grid, $this->input->setsAtCelsius, $stage->isShell ? null : $this->piece, $step);
             if (! $stage->isResting) {
                 $this->browning->brown($cells, $outline, $conducts->k, $above, $step);
             }

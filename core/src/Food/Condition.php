@@ -55,7 +55,7 @@ final readonly class Condition
         if ($usual === null) {
             return null;
         }
-        $name = $way->name ?? self::named($words, $preparation);
+        $name = self::name($way, $food, $words, $preparation);
 
         return match (true) {
             self::says($words, self::DRY) => new self($name, Span::of($usual->least, $usual->least * 0.9, $usual->value)),
@@ -63,6 +63,14 @@ final readonly class Condition
             self::says($words, self::USUAL) || self::stem($words) !== null => new self($name, $usual),
             default => null,
         };
+    }
+
+    /** The table's name for it; where that says cooked through and the cook did not, the cook's own words. */
+    private static function name(?Preparation $way, Food $food, string $words, string $preparation): string
+    {
+        $cooks = $way !== null && $food->isRaw() && Cooking::isThrough($way->name, $food) && ! Cooking::isThrough($words, $food) && $preparation !== $way->name;
+
+        return $way === null || $cooks ? self::named($words, $preparation) : $way->name;
     }
 
     /** Whether a word by itself tells of a condition. */

@@ -92,10 +92,22 @@ final readonly class Food implements Judged
         return $this->role === Role::Solid && ! $this->isCheese() && ! $isNone && $this->per100g->protein >= self::FLESH_PROTEIN_GRAMS && $this->per100g->fibre < self::FLESH_FIBRE_GRAMS;
     }
 
-    /** Has to be cooked through, and was not before: raw meat, poultry or fish, whatever else is in it. */
+    /** Has to be cooked through, and was not before: raw meat, poultry or fish, whatever else is in it; raw egg, raw dairy. */
     public function isRaw(): bool
     {
-        return $this->role === Role::Solid && $this->safeCelsius !== null && $this->floorYield < self::COOKED_YIELD;
+        return $this->safeCelsius !== null && ($this->role !== Role::Solid || $this->floorYield < self::COOKED_YIELD);
+    }
+
+    /** Flesh in pieces so small that brown outside is done inside. */
+    public function isMinced(): bool
+    {
+        return preg_match('/\b(?:minced?|ground|sausage[ -]meat)\b/iu', "$this->id $this->name") === 1;
+    }
+
+    /** Bacon and its like: fried until it is crisp. */
+    public function isCuredFat(): bool
+    {
+        return preg_match('/\b(?:bacon|pancetta|lardons?|guanciale)\b/iu', "$this->id $this->name") === 1;
     }
 
     /** Raw flesh: its protein sets when it is blended into a custard. */

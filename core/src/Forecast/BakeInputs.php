@@ -95,6 +95,9 @@ final readonly class BakeInputs
             safeCelsius: $weights->safeCelsius(),
             hasRawRoots: array_filter($pie->solids(), static fn (SolidLayer $layer): bool => Roots::isRoot($layer->food) && $layer->steps === []) !== [],
             isReheated: $weights->isReheated(),
+            startLayers: $weights->startLayers(),
+            rawPiece: $weights->rawPiece(),
+            hasRawFlesh: $weights->hasRawFlesh(),
         );
     }
 

@@ -78,7 +78,7 @@ final readonly class BakeRanges
     {
         [$down, $up] = match ($event) {
             BakeEvent::LightGold, BakeEvent::Golden, BakeEvent::Dark => array_map($this->underALid(...), self::COLOUR),
-            BakeEvent::Safe => array_map(fn (float $share): float => $share * $this->narrow() * $this->hot(), self::SAFE),
+            BakeEvent::Warm, BakeEvent::Safe => array_map(fn (float $share): float => $share * $this->narrow() * $this->hot(), self::SAFE),
             default => array_map(fn (float $share): float => $share * $this->narrow(), self::CUSTARD),
         };
 

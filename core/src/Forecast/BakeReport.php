@@ -75,7 +75,8 @@ final readonly class BakeReport
         $events = [];
         foreach (BakeEvent::cases() as $event) {
             $minutes = $bake->minute($event);
-            if (is_finite($minutes)) {
+            // warm is for the sums of safety, no cook waits for it
+            if (is_finite($minutes) && $event !== BakeEvent::Warm) {
                 [$low, $high] = $bake->range($event);
                 $events[] = new ReportEvent($event, $minutes, $low, $high, $minutes <= $bake->result->outMinutes + 1e-6);
             }

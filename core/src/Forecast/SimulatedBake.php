@@ -105,6 +105,12 @@ final readonly class SimulatedBake
         return $this->ranges->minutes($event, $this->minute($event));
     }
 
+    /** By when its coldest place is safe in nine bakes of ten, told in whole minutes and never too early; INF where it never is. */
+    public function safeByMinute(): float
+    {
+        return ceil(round($this->range(BakeEvent::Safe)[1], 6));
+    }
+
     /** @return array{float, float} water to solids from and to, of 8 bakes in 10 */
     public function baseRange(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Forecast;
 
+use Hojaldre\Core\Bake\RawPiece;
 use Hojaldre\Core\Custard\Custard;
 use Hojaldre\Core\Food\Freezing;
 use Hojaldre\Core\Food\Role;
@@ -12,6 +13,7 @@ use Hojaldre\Core\Moisture\LayerWater;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Form;
 use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\Pie\Layer;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Safety\SafeTemperature;
@@ -35,6 +37,9 @@ final readonly class Weights
 
     /** Where heat capacities are taken, °C (definition). */
     private const HEAT_AT = 20.0;
+
+    /** What is poured so much hotter than raw flesh may stay above it, K (judgement). */
+    private const RUNS_IN_KELVINS = 20.0;
 
     /** Of an empty pie, °C (common practice, no source). */
     private const USUAL_START = 10.0;
@@ -219,8 +224,64 @@ final readonly class Weights
     /** What the filling has when it goes in, from where each part comes from: all their heat together, ice and all, °C. */
     public function startCelsius(): float
     {
-        $heat = $joules = $melts = 0.0;
+        return self::together($this->pie->layers);
+    }
+
+    /**
+     * The filling as it goes in, from below: of each solid the share of the height that it takes and what it has there. What is poured
+     * runs in between and is shared out by volume; where it is much hotter than raw flesh it is laid on top of it, for nobody knows how
+     * far it runs (the cautious side).
+     *
+     * @return list<array{float, float}> share of the height, °C
+     */
+    public function startLayers(): array
+    {
+        $poured = $solids = [];
+        $coldest = INF;
         foreach ($this->pie->layers as $layer) {
+            if ($layer instanceof SolidLayer && $layer->now->grams > 0) {
+                $solids[] = $layer;
+                $coldest = $layer->isRaw() ? min($coldest, $layer->fromCelsius()) : $coldest;
+            } elseif ($layer instanceof CustardLayer && $layer->grams() > 0) {
+                $poured[] = $layer;
+            }
+        }
+        $onTop = $poured !== [] && self::together($poured) - $coldest > self::RUNS_IN_KELVINS;
+        $ml = max(1e-9, $this->solidMl + ($onTop ? $this->custardMl : 0.0));
+        $layers = [];
+        foreach ($solids as $solid) {
+            $share = $solid->trueMl() / $ml;
+            $layers[] = [$share, self::together($onTop ? [$solid] : [$solid, ...array_map(static fn (CustardLayer $one): CustardLayer => $one->scaled($share), $poured)])];
+        }
+
+        return $solids === [] ? [[1.0, $this->startCelsius()]] : [...$layers, ...($onTop ? [[$this->custardMl / $ml, self::together($poured)]] : [])];
+    }
+
+    /** The largest piece of raw flesh, against how cold it is; null where none is raw. */
+    public function rawPiece(): ?RawPiece
+    {
+        $slowest = null;
+        foreach ($this->pie->solids() as $solid) {
+            $radius = $solid->isRaw() && $solid->now->grams > 0 ? $solid->pieceMm() / 2 : 0.0;
+            if ($radius > 0) {
+                $thermal = Thermal::of($solid->food->per100g, self::HEAT_AT);
+                $piece = new RawPiece($radius, $solid->fromCelsius(), $thermal->conductivity() / ($thermal->density() * $thermal->specificHeat()));
+                $slowest = $slowest === null ? $piece : $slowest->orSlower($piece);
+            }
+        }
+
+        return $slowest;
+    }
+
+    /**
+     * What some layers have when all their heat is shared, °C.
+     *
+     * @param  list<Layer>  $layers
+     */
+    private static function together(array $layers): float
+    {
+        $heat = $joules = $melts = 0.0;
+        foreach ($layers as $layer) {
             foreach ($layer->ingredients() as $one) {
                 $water = $one->grams() * $one->food->per100g->water / 100;
                 $holds = Thermal::of($one->food->per100g, self::HEAT_AT)->specificHeat() * $one->grams();
@@ -273,23 +334,40 @@ final readonly class Weights
     public function isReheated(): bool
     {
         foreach ($this->pie->layers as $layer) {
-            if ($layer instanceof SolidLayer ? $layer->isRaw() : ($layer instanceof CustardLayer && $layer->eggCount() > 0)) {
+            $isRaw = $layer instanceof SolidLayer ? $layer->isRaw() : ($layer instanceof CustardLayer && $layer->eggCount() > 0 || self::hasRaw($layer->ingredients()));
+            if ($isRaw) {
                 return false;
             }
         }
 
-        return true;
+        return ! self::hasRaw($this->pie->seasonings);
+    }
+
+    /** Raw flesh in it, in pieces or blended in: nothing that a cook sees tells when its middle is hot. */
+    public function hasRawFlesh(): bool
+    {
+        foreach ($this->pie->layers as $layer) {
+            if ($layer instanceof SolidLayer ? $layer->isRaw() : array_filter($layer->ingredients(), static fn (Ingredient $one): bool => $one->food->isRaw() && $one->food->role === Role::Solid) !== []) {
+                return true;
+            }
+        }
+
+        return self::hasRaw($this->pie->seasonings);
+    }
+
+    /** @param  list<Ingredient>  $ingredients */
+    private static function hasRaw(array $ingredients): bool
+    {
+        return array_filter($ingredients, static fn (Ingredient $one): bool => $one->food->isRaw() && $one->grams() > 0) !== [];
     }
 
     /** What its coldest point must reach, °C. */
     public function safeCelsius(): float
     {
         $wanted = [];
-        foreach ($this->pie->layers as $layer) {
-            foreach ($layer->ingredients() as $ingredient) {
-                if ($ingredient->food->safeCelsius !== null && $ingredient->grams() > 0) {
-                    $wanted[] = $ingredient->food->safeCelsius;
-                }
+        foreach ([...array_merge([], ...array_map(static fn (Layer $layer): array => $layer->ingredients(), $this->pie->layers)), ...$this->pie->seasonings] as $ingredient) {
+            if ($ingredient->food->safeCelsius !== null && $ingredient->grams() > 0) {
+                $wanted[] = $ingredient->food->safeCelsius;
             }
         }
 

@@ -12,18 +12,9 @@ final readonly class Draining
 
     private const COLD_WORDS = ['squeez', 'press', 'drain', 'wring', 'wrung', 'thaw', 'rins', 'soak', 'salted'];
 
-    /** Beginnings of words for heat (common practice, no source). */
-    private const COOKING_WORDS = [...self::HOT_WORDS, 'cook', 'fried', 'fry', 'brown', 'roast', 'bak', 'poach', 'simmer', 'stew', 'brais', 'steam', 'grill', 'sear', 'saut', 'sweat', 'melt', 'render', 'confit', 'reduc'];
-
     public static function isMeantBy(string $preparation): bool
     {
         return self::says($preparation, [...self::HOT_WORDS, ...self::COLD_WORDS]);
-    }
-
-    /** Water that runs off and no word of heat: what was raw is still raw. */
-    public static function isCold(string $preparation): bool
-    {
-        return self::says($preparation, self::COLD_WORDS) && ! self::says($preparation, self::COOKING_WORDS);
     }
 
     /** @param  list<string>  $beginnings */

@@ -22,6 +22,8 @@ final readonly class OnePan
     /** What is written down as done where nothing was said of it. */
     private const COOKED = 'cooked in one pan';
 
+    private const IN_A_PAN = 'weighed in one pan';
+
     /**
      * The weight is of all of them as they go in, and each keeps its share of it. What they were told to weigh before that is
      * overwritten; a step that was told stays.
@@ -101,7 +103,8 @@ final readonly class OnePan
     {
         $amount = Amount::spoken(Figures::grams($after->value), $after);
         if ($layer->steps === []) {
-            return $layer->withSteps([new Step(self::COOKED, $amount)]);
+            // what was in a pan and is lighter need not be done
+            return $layer->withSteps([new Step($layer->food->isRaw() ? self::IN_A_PAN : self::COOKED, $amount)]);
         }
         $last = $layer->steps[count($layer->steps) - 1];
 

@@ -8,7 +8,9 @@ use Hojaldre\Core\Document\Judged;
 use Hojaldre\Core\Document\ListOf;
 use Hojaldre\Core\Document\Number;
 use Hojaldre\Core\Document\Text;
+use Hojaldre\Core\Food\Cooking;
 use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Food\PieceSize;
 use Hojaldre\Core\Food\OfRole;
 use Hojaldre\Core\Food\Role;
 use Hojaldre\Core\Moisture\Draining;
@@ -22,9 +24,6 @@ final readonly class SolidLayer implements Judged, Layer
 {
     /** (judgement) */
     private const DENSE_AFTER_SHARE = 0.25;
-
-    /** Cooking takes at least so much off meat and fish (common practice, no source). */
-    private const COOKED_SHARE = 0.15;
 
     /** A limit of ours (definition). */
     private const MOST_STEPS = 8;
@@ -144,17 +143,29 @@ final readonly class SolidLayer implements Judged, Layer
         return $this->trueMl() * (1 + ($this->food->gramsPerMl / $this->food->bulkGramsPerMl - 1) * (1 - $this->softenedShare()));
     }
 
-    /** Has to be cooked through and was not cooked before it goes in; what only thawed or drained is as raw as it was. */
+    /** Has to be cooked through and no step says that it was; a loss of weight says nothing, nor does a word that nobody knows. */
     public function isRaw(): bool
     {
-        $kept = 1.0;
-        $before = $this->bought->grams;
+        return $this->food->isRaw() && ! $this->isCookedBefore();
+    }
+
+    private function isCookedBefore(): bool
+    {
         foreach ($this->steps as $step) {
-            $kept *= Draining::isCold($step->preparation) ? 1.0 : $step->after->grams / max(1e-9, $before);
-            $before = $step->after->grams;
+            if (Cooking::isThrough($step->preparation, $this->food)) {
+                return true;
+            }
         }
 
-        return $this->food->isRaw() && $kept > 1 - self::COOKED_SHARE;
+        return false;
+    }
+
+    /** How large its pieces are as they go in, the diameter of a sphere of the same volume, mm; 0 where it lies as one mass. */
+    public function pieceMm(): float
+    {
+        $words = mb_strtolower(implode(' ', [$this->bought->words, ...array_map(static fn (Step $step): string => $step->preparation, $this->steps)]));
+
+        return PieceSize::of($this->food, $words);
     }
 
     /** How far preparing has made it lie dense, 0 raw to 1: what has lost a quarter of its weight has no gaps left to speak of, and raw flesh is pressed down (judgement). */

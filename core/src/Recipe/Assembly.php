@@ -241,9 +241,9 @@ final readonly class Assembly
                 $assumed[] = "/layers/$id/steps/0/after";
             }
         }
-        $from = $steps === [] ? StartingPlace::of($one->food) : StartingPlace::Bench;
+        $layer = new SolidLayer($id, $one->food, self::amount($one), $steps, null, StartingPlace::Bench->celsius());
 
-        return [new SolidLayer($id, $one->food, self::amount($one), $steps, null, $from->celsius()), array_values(array_unique($assumed))];
+        return [$steps === [] || $layer->isRaw() ? $layer->startingAt(StartingPlace::of($one->food)->celsius()) : $layer, array_values(array_unique($assumed))];
     }
 
     /** No step leaves more than there was, or takes off more than there is to lose. */

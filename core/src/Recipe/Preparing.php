@@ -35,7 +35,7 @@ final readonly class Preparing
             return null;
         }
         $found = null;
-        foreach ($sentences as $sentence) {
+        foreach ($food->isRaw() ? self::clauses($sentences) : $sentences as $sentence) {
             if (preg_match(self::OVEN, $sentence) === 1 || preg_match(self::COOKS, $sentence) !== 1 || ! self::names($food, $key, $sentence, $names)) {
                 continue;
             }
@@ -44,7 +44,8 @@ final readonly class Preparing
             if (preg_match('/\bdown (?:to|by) (?:about )?(?:a )?(?:half|third|quarter)/iu', $sentence, $m) === 1) {
                 $words .= ' '.$m[0];
             }
-            $one = Condition::in($words, $food);
+            // of raw flesh all that is said counts: "lightly poached" is not poached
+            $one = Condition::in($food->isRaw() ? $sentence : $words, $food);
             // a later step takes off more, or says nothing new
             if ($one !== null && ($found === null || $one->share->value < $found->share->value)) {
                 $found = $one;
@@ -52,6 +53,17 @@ final readonly class Preparing
         }
 
         return $found;
+    }
+
+    /**
+     * "Fry the onions, then stir in the chicken" cooks the onions: of raw flesh only what is said in one breath with it counts.
+     *
+     * @param  list<string>  $sentences
+     * @return list<string>
+     */
+    private static function clauses(array $sentences): array
+    {
+        return array_merge([], ...array_map(static fn (string $one): array => preg_split('/[,;:.()]|\b(?:and|then|while|until|with|to|over|into|before|after)\b/iu', $one) ?: [], $sentences));
     }
 
     private static function names(Food $food, string $key, string $sentence, Names $names): bool

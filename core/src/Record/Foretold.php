@@ -61,7 +61,7 @@ final readonly class Foretold
             SliceWord::foretold($forecast->reading(ReadingName::Set)?->verdict), ColourWord::of($top, $forecast->pie->bake->colour), SaltWord::of($salt),
             $forecast->pie->bake->minutes(), is_nan($bake->base()) ? null : round($bake->base(), 4), round($top, 3), round($salt, 3),
             $bake->input->setsAtCelsius, $bake->input->setsAtCelsius === null ? null : $bake->input->setsAtCelsius + self::OVER_KELVINS, $bake->input->safeCelsius,
-            $finite($bake->minute(BakeEvent::Safe)), $finite($bake->range(BakeEvent::Safe)[1]), $finite($bake->minute(BakeEvent::Golden)),
+            $finite($bake->minute(BakeEvent::Safe)), $finite($bake->safeByMinute()), $finite($bake->minute(BakeEvent::Golden)),
             $result->cooling->hotMinutes, $result->cooling->warmMinutes, $result->cooling->coldMinutes,
         );
     }

@@ -158,14 +158,14 @@ final class GaugesTest extends TestCase
         $side = static function (float $minutes): ?int {
             $pie = TroutQuiche::pie()->withBake(TroutQuiche::pie()->bake->withMinutes($minutes));
 
-            return BakeReadings::side(ReadingName::Set, $pie, SimulatedBake::roughly(Weights::of($pie)));
+            return BakeReadings::side(ReadingName::Set, Weights::of($pie), SimulatedBake::roughly(Weights::of($pie)));
         };
         self::assertSame([1, 0, -1], [$side(20), $side(46), $side(90)]);
-        self::assertNull(BakeReadings::side(ReadingName::Set, TroutQuiche::pie(), null));
+        self::assertNull(BakeReadings::side(ReadingName::Set, Weights::of(TroutQuiche::pie()), null));
         $noEgg = TroutQuiche::pie()->withLayers([TroutQuiche::leeks()]);
-        self::assertNull(BakeReadings::side(ReadingName::Set, $noEgg, SimulatedBake::roughly(Weights::of($noEgg))));
+        self::assertNull(BakeReadings::side(ReadingName::Set, Weights::of($noEgg), SimulatedBake::roughly(Weights::of($noEgg))));
         $soggy = TroutQuiche::soggy();
-        self::assertSame([1, 0], [BakeReadings::side(ReadingName::Base, $soggy, SimulatedBake::roughly(Weights::of($soggy))), BakeReadings::side(ReadingName::Base, TroutQuiche::pie(), SimulatedBake::roughly(Weights::of(TroutQuiche::pie())))]);
+        self::assertSame([1, 0], [BakeReadings::side(ReadingName::Base, Weights::of($soggy), SimulatedBake::roughly(Weights::of($soggy))), BakeReadings::side(ReadingName::Base, Weights::of(TroutQuiche::pie()), SimulatedBake::roughly(Weights::of(TroutQuiche::pie())))]);
     }
 
     public function test_colour_is_held_against_what_the_cook_wanted(): void

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Advice\OnHand;
 
+use Hojaldre\Core\Food\Cooking;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Food\Preparation;
 use Hojaldre\Core\Measure\Span;
 use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\Assumed;
@@ -86,6 +88,15 @@ final readonly class Filling
         return $chosen;
     }
 
+    /** The usual way to make it ready; raw flesh by one that cooks it through, where there is one. */
+    private static function usual(Food $food): ?Preparation
+    {
+        $ways = Pantry::preparations($food->id);
+        $through = array_values(array_filter($ways, static fn (Preparation $one): bool => $food->isRaw() && Cooking::isThrough($one->name, $food)));
+
+        return $through[0] ?? $ways[0] ?? null;
+    }
+
     /**
      * As layers that weigh so much together when they go in. What is commonly made ready before is told with the weight to stop at;
      * a pasty takes its roots and its meat raw, and under a lid meat goes in raw.
@@ -98,11 +109,12 @@ final readonly class Filling
         $layers = $assumed = [];
         foreach ($this->parts as [$food, $share]) {
             $now = $grams * $share / $all;
-            $done = $kind === PieKind::Pasty || $food->isRawFlesh() && ! $kind->isPoured() && $kind !== PieKind::HandPie ? null : Pantry::preparations($food->id)[0] ?? null;
+            $done = $kind === PieKind::Pasty || $food->isRawFlesh() && ! $kind->isPoured() && $kind !== PieKind::HandPie ? null : self::usual($food);
             $yield = $done === null ? 1.0 : ($done->yieldLow + $done->yieldHigh) / 2;
             $bought = max(self::STEP_GRAMS, round($now / $yield / self::STEP_GRAMS) * self::STEP_GRAMS);
             $steps = $done === null ? [] : [new Step($done->name, Amount::spoken(round($bought * $yield).' g', Span::of(round($bought * $yield), round($bought * $done->yieldLow), round($bought * $done->yieldHigh))))];
-            $layers[] = new SolidLayer($food->id, $food, Amount::of($bought), $steps, null, $steps === [] ? StartingPlace::of($food)->celsius() : StartingPlace::Bench->celsius());
+            $layer = new SolidLayer($food->id, $food, Amount::of($bought), $steps, null, StartingPlace::Bench->celsius());
+            $layers[] = $steps === [] || $layer->isRaw() ? $layer->startingAt(StartingPlace::of($food)->celsius()) : $layer;
             $assumed = [...$assumed, ...Assumed::all("/layers/$food->id/bought", "/layers/$food->id/fromCelsius", ...($steps === [] ? [] : ["/layers/$food->id/steps/0/after"]))];
         }
 

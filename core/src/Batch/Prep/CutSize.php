@@ -7,6 +7,7 @@ namespace Hojaldre\Core\Batch\Prep;
 use Hojaldre\Core\Bake\BakeEvent;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Food\PieceSize;
 use Hojaldre\Core\Food\Roots;
 use Hojaldre\Core\Food\Texture;
 use Hojaldre\Core\Forecast\SimulatedBake;
@@ -24,8 +25,6 @@ final readonly class CutSize
     /** What goes raw into a closed fold has only the bake to cook through. */
     private const RAW_DICE_MM = 6.0;
 
-    private const DICE_MM = 12.0;
-
     private const SLICE_MM = 5.0;
 
     /** Whether it has to be washed and cut at all. */
@@ -40,11 +39,11 @@ final readonly class CutSize
         $isRaw = $layer->steps === [];
 
         return match (true) {
-            $layer->food->isRawFlesh() => new Statement('cut.meat', ['cutMm' => $form === Form::Folded ? self::DICE_MM - 2 : self::DICE_MM]),
+            $layer->food->isRawFlesh() => new Statement('cut.meat', ['cutMm' => $form === Form::Folded ? PieceSize::DICE_MM - 2 : PieceSize::DICE_MM]),
             $isRaw && $form->isClosed() && Roots::isRoot($layer->food) => self::root($pie),
             $isRaw && $form->isClosed() => new Statement('cut.raw', ['cutMm' => self::RAW_DICE_MM]),
             self::isSliced($layer->food) => new Statement('cut.slice', ['cutMm' => self::SLICE_MM]),
-            default => new Statement('cut.dice', ['cutMm' => self::DICE_MM]),
+            default => new Statement('cut.dice', ['cutMm' => PieceSize::DICE_MM]),
         };
     }
 

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Forecast\Readings;
 
 use Hojaldre\Core\Bake\BakeEvent;
+use Hojaldre\Core\Forecast\NotSimulated;
 use Hojaldre\Core\Forecast\SimulatedBake;
 use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pastry\BaseVerdict;
 use Hojaldre\Core\Pastry\ShellSupport;
 use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\Safety\Lethality;
+use Hojaldre\Core\Safety\WarmingLimits;
 use Hojaldre\Core\Statement\Statement;
 
 /** The readings that the bake gives: when it can come out, how wet the base is, how brown it gets, when its coldest point is safe. */
@@ -33,15 +34,16 @@ final readonly class BakeReadings
     {
         return match ($name) {
             ReadingName::Set => self::set($weights, $bake),
-            ReadingName::Base => self::base($weights->pie, $bake),
+            ReadingName::Base => self::base($weights, $bake),
             ReadingName::Colour => ColourReading::take($weights->pie, $bake),
-            default => self::safe($weights->pie, $bake),
+            default => self::safe($weights, $bake),
         };
     }
 
     /** On which side of its limits a pie stands: -1 below, 0 inside, 1 above; null where it cannot be told. */
-    public static function side(ReadingName $name, Pie $pie, ?SimulatedBake $bake): ?int
+    public static function side(ReadingName $name, Weights $weights, ?SimulatedBake $bake): ?int
     {
+        $pie = $weights->pie;
         if ($bake === null) {
             return null;
         }
@@ -54,7 +56,7 @@ final readonly class BakeReadings
                 default => 0,
             },
             ReadingName::Colour => ColourReading::side($pie, $bake),
-            default => self::safeVerdict($bake, $pie->bake->minutes()) === Verdict::NotYetSafe || self::leavesRootsRaw($bake, $pie->bake->minutes()) ? 1 : 0,
+            default => in_array(self::safeVerdict($weights, $bake), [Verdict::NotYetSafe, Verdict::NotSimulated, Verdict::WarmsTooSlowly], true) || self::leavesRootsRaw($bake, $pie->bake->minutes()) ? 1 : 0,
         };
     }
 
@@ -116,8 +118,9 @@ final readonly class BakeReadings
         ];
     }
 
-    private static function base(Pie $pie, ?SimulatedBake $bake): Reading
+    private static function base(Weights $weights, ?SimulatedBake $bake): Reading
     {
+        $pie = $weights->pie;
         $limits = Limits::upTo(BaseVerdict::SOFT_TO_RATIO, LimitName::Soggy);
         $scale = [0.0, self::SCALE_RATIO];
         if ($bake === null) {
@@ -125,7 +128,7 @@ final readonly class BakeReadings
         }
         $range = $bake->baseRange();
         $state = match (true) {
-            self::side(ReadingName::Base, $pie, $bake) !== 0 => ReadingState::Outside,
+            self::side(ReadingName::Base, $weights, $bake) !== 0 => ReadingState::Outside,
             $limits->holds($range[1]) => ReadingState::Inside,
             default => ReadingState::Marginal,
         };
@@ -168,66 +171,60 @@ final readonly class BakeReadings
         ];
     }
 
-    private static function safe(Pie $pie, ?SimulatedBake $bake): Reading
+    private static function safe(Weights $weights, ?SimulatedBake $bake): Reading
     {
+        $pie = $weights->pie;
         $out = $pie->bake->minutes();
         $limits = Limits::upTo($out, LimitName::TakeOut);
         $scale = [0.0, max(self::SCALE_MINUTES, self::SCALE_BEYOND * $out)];
         if ($bake === null) {
             return Reading::without(ReadingName::Safe, ReadingUnit::Minutes, $limits, $scale, Verdict::NothingPoured, new Statement('safe.nothing-poured'));
         }
-        $value = $bake->minute(BakeEvent::Safe);
-        [$low, $high] = $bake->range(BakeEvent::Safe);
-        $verdict = self::safeVerdict($bake, $out);
+        $verdict = self::safeVerdict($weights, $bake);
         $isTender = ! self::leavesRootsRaw($bake, $out);
-        $state = match (true) {
-            $verdict === Verdict::NotYetSafe || ! $isTender => ReadingState::Outside,
-            default => $verdict === Verdict::Safe ? ReadingState::Inside : ReadingState::Marginal,
+        $state = match ($verdict) {
+            Verdict::NotSimulated, Verdict::WarmsTooSlowly, Verdict::NotYetSafe => ReadingState::Outside,
+            Verdict::LikelySafe => ReadingState::Marginal,
+            default => ReadingState::Inside,
         };
 
         return Reading::of(
-            ReadingName::Safe, ReadingUnit::Minutes, $value, [$low, $high], $limits, $scale, $state,
-            $verdict === Verdict::NotYetSafe || $isTender ? $verdict : Verdict::RootsRaw,
-            self::safeReasons($bake, $verdict, $value, $out, $verdict === Verdict::Safe ? floor($out - $high) : max(1.0, ceil($high - $out))),
+            ReadingName::Safe, ReadingUnit::Minutes, $bake->minute(BakeEvent::Safe), [floor($bake->range(BakeEvent::Safe)[0]), $bake->safeByMinute()], $limits, $scale, $isTender ? $state : ReadingState::Outside,
+            $state === ReadingState::Outside || $isTender ? $verdict : Verdict::RootsRaw, SafeReasons::of($weights, $bake, $verdict),
         );
     }
 
-    /** Raw egg and raw flesh are safe only when the whole range is; what was cooked before is likely safe when most bakes are. */
-    private static function safeVerdict(SimulatedBake $bake, float $out): Verdict
+    /**
+     * Raw flesh and raw egg are safe only when the whole range lies before the planned minutes; so is a custard that is safe by the time
+     * it is set, when it is taken out by its sign. What was cooked before is likely safe when most bakes are.
+     */
+    private static function safeVerdict(Weights $weights, SimulatedBake $bake): Verdict
     {
-        [$value, $high] = [$bake->minute(BakeEvent::Safe), $bake->range(BakeEvent::Safe)[1]];
-        // a rough answer must not say safe where the fine one may take it back
-        if (max($high, $bake->isRough() ? self::ROUGH_MARGIN * $value : 0.0) <= $out + Limits::SLACK) {
-            return Verdict::Safe;
-        }
+        $out = $weights->pie->bake->minutes();
+        [$value, $high] = [$bake->minute(BakeEvent::Safe), $bake->safeByMinute()];
 
-        return $bake->input->isReheated && $value <= $out ? Verdict::LikelySafe : Verdict::NotYetSafe;
+        return match (true) {
+            NotSimulated::of($weights, $high) !== [] => Verdict::NotSimulated,
+            self::warmsTooSlowly($bake, $out) => Verdict::WarmsTooSlowly,
+            // a rough answer must not say safe where the fine one may take it back
+            max($high, $bake->isRough() ? self::ROUGH_MARGIN * $value : 0.0) <= $out + Limits::SLACK => Verdict::Safe,
+            SafeWhenSet::holds($bake) && ! $bake->isRough() => Verdict::SafeWhenSet,
+            $bake->input->isReheated && $value <= $out => Verdict::LikelySafe,
+            default => Verdict::NotYetSafe,
+        };
+    }
+
+    /** The slowest of it lies too long where things grow: by the late end of its range, or for as long as it was followed. */
+    private static function warmsTooSlowly(SimulatedBake $bake, float $out): bool
+    {
+        $warm = $bake->range(BakeEvent::Warm)[1];
+        $most = WarmingLimits::minutes($bake->input->isReheated);
+
+        return is_finite($warm) ? $warm > $most : $out > $most;
     }
 
     private static function leavesRootsRaw(SimulatedBake $bake, float $out): bool
     {
         return $bake->input->hasRawRoots && $bake->range(BakeEvent::Tender)[0] > $out + Limits::SLACK;
-    }
-
-    /**
-     * @param  float  $spare  min at worst to spare, or missing
-     * @return list<Statement>
-     */
-    private static function safeReasons(SimulatedBake $bake, Verdict $verdict, float $value, float $out, float $spare): array
-    {
-        $wanted = $bake->input->safeCelsius;
-        if (! is_finite($value)) {
-            return [new Statement('safe.never', ['safeCelsius' => $wanted])];
-        }
-
-        return [
-            new Statement('safe.when', ['safeCelsius' => $wanted, 'safeMinutes' => $value, 'heldMinutes' => Lethality::REFERENCE_MINUTES, 'heldCelsius' => Lethality::REFERENCE_CELSIUS]),
-            ...($bake->input->hasRawRoots && is_finite($bake->minute(BakeEvent::Tender)) ? [new Statement('safe.tender', ['tenderMinutes' => $bake->minute(BakeEvent::Tender)])] : []),
-            new Statement(match ($verdict) {
-                Verdict::Safe => 'safe.to-spare',
-                Verdict::LikelySafe => 'safe.likely',
-                default => 'safe.too-early',
-            }, ['outMinutes' => $out, 'spareMinutes' => $spare]),
-        ];
     }
 }

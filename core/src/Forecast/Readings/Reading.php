@@ -66,6 +66,12 @@ final readonly class Reading
         return new self($name, $unit, null, null, null, $limits, $scale, $state, $verdict, [$reason], $wished);
     }
 
+    /** The figure without a word for it: a rough bake judges nothing. */
+    public function unjudged(): self
+    {
+        return new self($this->name, $this->unit, $this->value, $this->low, $this->high, $this->limits, $this->scale, ReadingState::Unknown, Verdict::WorkingOut, []);
+    }
+
     public function inTrouble(): bool
     {
         return $this->state === ReadingState::Outside;

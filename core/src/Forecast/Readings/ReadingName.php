@@ -14,4 +14,10 @@ enum ReadingName: string
     case Salt = 'salt';
     case Fill = 'fill';
     case Safe = 'safe';
+
+    /** Read off the simulated bake, and not off the weights. */
+    public function isOfTheBake(): bool
+    {
+        return in_array($this, [self::Set, self::Base, self::Colour, self::Safe], true);
+    }
 }

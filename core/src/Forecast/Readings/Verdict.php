@@ -9,6 +9,9 @@ enum Verdict: string
 {
     case NothingPoured = 'nothing-poured';
 
+    /** of a rough bake, while the fine one is on its way */
+    case WorkingOut = 'working-out';
+
     // custard
     case Rubber = 'rubber';
     case Firmer = 'firmer';
@@ -60,7 +63,10 @@ enum Verdict: string
     case Bursts = 'bursts';
 
     // safe
+    case NotSimulated = 'not-simulated';
+    case WarmsTooSlowly = 'warms-too-slowly';
     case NotYetSafe = 'not-yet-safe';
+    case SafeWhenSet = 'safe-when-set';
     case LikelySafe = 'likely-safe';
     case Safe = 'safe';
     case RootsRaw = 'roots-raw';
