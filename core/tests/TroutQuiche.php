@@ -39,6 +39,12 @@ final class TroutQuiche
         );
     }
 
+    /** The same quiche with raw fish in it, which gives no sign of when it is done. */
+    public static function withRawFish(): Pie
+    {
+        return self::pie()->withLayers([self::pie()->layers[0], new SolidLayer('trout', Pantry::food('trout'), Amount::of(180), [], null, 5.0), self::custard()]);
+    }
+
     public static function leeks(): SolidLayer
     {
         return self::pie()->solids()[0] ?? throw new RuntimeException('The leeks are gone.');

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Advice;
 
+use Hojaldre\Core\Bake\BakeEvent;
 use Hojaldre\Core\Custard\Custard;
 use Hojaldre\Core\Document\DocumentWriter;
-use Hojaldre\Core\Bake\BakeEvent;
 use Hojaldre\Core\Forecast\BakeOffsets;
 use Hojaldre\Core\Forecast\Readings\BakeReadings;
 use Hojaldre\Core\Forecast\Readings\Gauges;

@@ -25,7 +25,7 @@ final readonly class Cooking
     private const CURED_CELSIUS = ['crisp' => 90.0, 'crisped' => 90.0];
 
     /** With one of these it is in doubt, and raw: part of the way, outside only, later, not at all, or held at a low heat. */
-    private const DOUBTS = '/(?<![\p{L}])(?:un\p{L}*|under\p{L}*|raw|rare|medium|pink|blue|bloody|part|partly|partially|half|halfway|semi|par|lightly|barely|briefly|quickly|flash|nearly|almost|not|no|never|without|isn|skin|outside|surface|sides|edges|rim|seared?|sealed?|sous|vide|tartare|carpaccio|ceviche|maybe|perhaps|if|when|then|later|after(?:wards)?|before|yet|or|optional(?:ly)?|ready|warmed?)(?![\p{L}])/u';
+    private const DOUBTS = '/(?<![\p{L}])(?:un(?!til)\p{L}*|under\p{L}*|raw|rare|medium|pink|blue|bloody|part|partly|partially|half|halfway|semi|par|lightly|barely|briefly|quickly|flash|nearly|almost|not|no|never|without|isn|skin|outside|surface|sides|edges|rim|seared?|sealed?|sous|vide|tartare|carpaccio|ceviche|maybe|perhaps|if|when|then|later|after(?:wards)?|before|yet|or|optional(?:ly)?|ready|warmed?)(?![\p{L}])/u';
 
     /** What is still to come: "for frying", "to be roasted", "will be cooked". */
     private const STILL_TO_COME = '/(?<![\p{L}])(?:to|for|be|being|will|from)\s+(?:be\s+|have\s+)?$/u';

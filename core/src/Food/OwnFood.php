@@ -21,10 +21,14 @@ final readonly class OwnFood
 
     private const SAFE_POULTRY_CELSIUS = 74.0;
 
+    /** What raw meat keeps in an oven (common practice, no source). */
+    private const RAW_YIELD = 0.75;
+
     public static function of(string $id, FoodLabel $label): Food
     {
         $per100g = $label->composition();
         $true = round(max(0.3, min(2.2, Thermal::of($per100g, 20)->density() / 1000)), 3);
+        $raw = self::rawness($label);
         $isLoose = $label->role === Role::Solid || $label->role === Role::Binder;
 
         return new Food(
@@ -39,14 +43,14 @@ final readonly class OwnFood
             per100g: $per100g,
             gramsPerMl: $true,
             bulkGramsPerMl: $isLoose ? round($true * self::PACKING, 3) : $true,
-            floorYield: self::floorYield($label->role, $per100g, $label->raw !== Rawness::Cooked),
+            floorYield: self::floorYield($label->role, $per100g, $raw !== Rawness::Cooked),
             eggsPer100g: $label->role === Role::Egg ? 2.0 : 0.0,
             liquidShare: $label->role === Role::Dairy ? $label->body->liquidShare() : 0.0,
             bindsGramsPerGram: $label->role === Role::Binder ? self::BINDS : 0.0,
-            safeCelsius: match ($label->raw) {
+            safeCelsius: match ($raw) {
                 Rawness::Poultry => self::SAFE_POULTRY_CELSIUS,
                 Rawness::Raw => self::SAFE_RAW_CELSIUS,
-                Rawness::Cooked => $label->role === Role::Egg ? self::SAFE_RAW_CELSIUS : null,
+                default => $label->role === Role::Egg ? self::SAFE_RAW_CELSIUS : null,
             },
             pieces: [],
             allergens: $label->allergens,
@@ -54,12 +58,27 @@ final readonly class OwnFood
         );
     }
 
-    /** A food that nobody has the packet of, taken to be like one that is known: all but its name and its id. */
+    /** As it was said; where it was not, what may be raw is, and hot enough for poultry. */
+    private static function rawness(FoodLabel $label): Rawness
+    {
+        if ($label->raw !== Rawness::Unsaid) {
+            return $label->raw;
+        }
+
+        return $label->role !== Role::Egg && MayBeRaw::packet($label) ? Rawness::Poultry : Rawness::Cooked;
+    }
+
+    /**
+     * A food that nobody has the packet of, taken to be like one that is known: all but its name and its id. It is as raw as that one; by a
+     * name that says raw, or that says flesh where the other is none, it is raw whatever it is like.
+     */
     public static function like(string $id, string $name, Food $like): Food
     {
+        $isRaw = ! $like->isRaw() && (MayBeRaw::saysRaw($name) || MayBeRaw::named($name) && ! $like->isFlesh() && ! $like->isCheese());
+
         return new Food(
-            $id, trim($name), $like->role, $like->texture, $like->per100g, $like->gramsPerMl, $like->bulkGramsPerMl, $like->floorYield,
-            $like->eggsPer100g, $like->liquidShare, $like->bindsGramsPerGram, $like->safeCelsius, $like->pieces, $like->allergens, $like->doughKind,
+            $id, trim($name), $like->role, $like->texture, $like->per100g, $like->gramsPerMl, $like->bulkGramsPerMl, $isRaw ? min($like->floorYield, self::RAW_YIELD) : $like->floorYield,
+            $like->eggsPer100g, $like->liquidShare, $like->bindsGramsPerGram, $isRaw ? self::SAFE_POULTRY_CELSIUS : $like->safeCelsius, $like->pieces, $like->allergens, $like->doughKind,
         );
     }
 
@@ -93,7 +112,7 @@ final readonly class OwnFood
         return match (true) {
             $role !== Role::Solid => 1.0,
             $per100g->water > 75 && $per100g->protein < 8 => 0.65,
-            $raw => 0.75,
+            $raw => self::RAW_YIELD,
             default => 0.95,
         };
     }

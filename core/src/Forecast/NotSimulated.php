@@ -7,6 +7,7 @@ namespace Hojaldre\Core\Forecast;
 use Hojaldre\Core\Food\Freezing;
 use Hojaldre\Core\Oven\OvenMode;
 use Hojaldre\Core\Oven\Stage;
+use Hojaldre\Core\Pie\Layer;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Pie\Step;
 
@@ -24,7 +25,7 @@ enum NotSimulated: string
     /** A fan is worth so much, K (common practice, no source). */
     private const FAN_KELVINS = 20.0;
 
-    /** @return list<self> @param float $safeMinute by which most bakes are safe: what comes after is no matter */
+    /** @return list<self> @param  float  $safeMinute by which most bakes are safe: what comes after is no matter */
     public static function of(Weights $weights, float $safeMinute): array
     {
         $raw = array_filter($weights->pie->solids(), static fn (SolidLayer $layer): bool => $layer->food->isRaw() || $layer->food->isFlesh());
@@ -35,8 +36,13 @@ enum NotSimulated: string
             ...(self::isLow($weights, $safeMinute) ? [self::LowHeat] : []),
             ...($says('/sous[ -]?vide|water[ -]?bath|vacuum|low[ -]temperature/u') ? [self::HeldLow] : []),
             ...($says('/(?<!un)stuffed/u') ? [self::Stuffed] : []),
-            ...($frozen !== [] && $weights->startCelsius() >= Freezing::POINT_CELSIUS ? [self::FrozenPart] : []),
+            ...($frozen !== [] && self::hasThawed($weights) ? [self::FrozenPart] : []),
         ];
+    }
+
+    private static function hasThawed(Weights $weights): bool
+    {
+        return array_filter($weights->pie->layers, static fn (Layer $layer): bool => $layer->fromCelsius() >= Freezing::POINT_CELSIUS) !== [];
     }
 
     private static function isLow(Weights $weights, float $safeMinute): bool

@@ -198,10 +198,11 @@ final class ForecastTest extends TestCase
 
     public function test_a_pie_taken_out_before_its_middle_is_hot_is_not_yet_safe_even_when_only_the_range_says_so(): void
     {
-        $safe = Forecast::of(TroutQuiche::pie())->reading(ReadingName::Safe);
+        $pie = TroutQuiche::withRawFish();
+        $safe = Forecast::of($pie)->reading(ReadingName::Safe);
         self::assertNotNull($safe?->value);
         self::assertNotNull($safe->high);
-        $between = TroutQuiche::pie()->withBake(TroutQuiche::pie()->bake->withMinutes(($safe->value + $safe->high) / 2));
+        $between = $pie->withBake($pie->bake->withMinutes(($safe->value + $safe->high) / 2));
         $reading = Forecast::of($between)->reading(ReadingName::Safe);
         self::assertSame([Verdict::NotYetSafe, ReadingState::Outside], [$reading?->verdict, $reading?->state]);
         $way = self::ways($between, ReadingName::Safe)[0];

@@ -56,10 +56,11 @@ final class OnePanTest extends TestCase
         self::assertEqualsWithDelta(510.3, array_sum(array_map(static fn (string $id): float => self::layer($pie, $id)->now->grams, self::ALL)), 0.1);
     }
 
-    public function test_what_was_done_to_each_stays_and_what_had_nothing_done_to_it_was_cooked(): void
+    /** Bacon that is lighter by its pan need not be done. */
+    public function test_what_was_done_to_each_stays_and_raw_flesh_is_not_called_cooked(): void
     {
         $pie = OnePan::weighed(self::pie(), self::ALL, '520 g', self::units());
-        self::assertSame(['sweated', 'softened', 'cooked in one pan'], array_map(static fn (string $id): string => self::layer($pie, $id)->steps[0]->preparation, self::ALL));
+        self::assertSame(['sweated', 'softened', 'weighed in one pan'], array_map(static fn (string $id): string => self::layer($pie, $id)->steps[0]->preparation, self::ALL));
         self::assertSame(4.0, self::layer($pie, 'leeks')->steps[0]->saltGrams);
         self::assertCount(1, array_unique(array_map(static fn (string $id): string => self::layer($pie, $id)->pan, self::ALL)));
     }

@@ -14,8 +14,9 @@ const ROLES: [FoodLabel["role"], string][] = [
   ["egg", "an egg"],
 ];
 const RAW: [FoodLabel["raw"], string][] = [
-  ["cooked", "may be eaten as bought"],
-  ["raw", "raw meat or fish"],
+  ["unsaid", "not said yet: raw, where it may be"],
+  ["cooked", "cooked, cured or pasteurised: may be eaten as bought"],
+  ["raw", "raw meat, fish, egg or milk"],
   ["poultry", "raw poultry"],
 ];
 const BODIES: [FoodLabel["body"], string][] = [
@@ -38,7 +39,7 @@ const NUMBERS: [keyof Pick<FoodLabel, "fat" | "carbohydrate" | "fibre" | "protei
 export const EMPTY_LABEL: FoodLabel = {
   name: "",
   role: "solid",
-  raw: "cooked",
+  raw: "unsaid",
   body: "pours",
   fat: 0,
   carbohydrate: 0,
@@ -86,7 +87,7 @@ export function FoodForm({ label, trouble, save, leave }: Props) {
       <Line label="Name" value={name} change={setName} at="/name" shown={shown} wide />
       <Flex gap="6px 16px" wrap="wrap" marginBlock="8px">
         <Choice label="What it does" value={rest.role} options={ROLES} choose={(role) => setRest({ ...rest, role })} />
-        {rest.role === "solid" && (
+        {rest.role !== "dough" && (
           <Choice label="Raw or not" value={rest.raw} options={RAW} choose={(raw) => setRest({ ...rest, raw })} />
         )}
         {rest.role === "dairy" && (

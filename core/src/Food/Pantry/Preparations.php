@@ -93,7 +93,7 @@ final readonly class Preparations
         'veal' => [['seared in batches', 'hot pan, a single layer at a time', 0.78, 0.88, 6, 10]],
         'kidney' => [['seared in batches', 'hot pan, a single layer at a time', 0.7, 0.8, 4, 6]],
         'chicken-liver' => [['seared in batches', 'hot pan, a single layer at a time', 0.75, 0.85, 3, 5]],
-        'duck-breast' => [['fried', 'skin side down until the fat runs', 0.72, 0.82, 8, 12]],
+        'duck-breast' => [['skin crisped', 'skin side down until the fat runs; the middle stays pink', 0.72, 0.82, 8, 12]],
         'trout' => [['poached and flaked', 'poach below a simmer, drain, flake', 0.8, 0.88, 6, 10]],
         'mackerel' => [['grilled and flaked', 'grill, flake, bones out', 0.78, 0.88, 6, 8]],
         'white-fish' => [['poached and flaked', 'poach below a simmer, drain, flake', 0.8, 0.88, 6, 10]],
