@@ -28,7 +28,8 @@ final readonly class LiveBakeAnswer
      * @param  float  $lowMinute  of 8 bakes in 10
      * @param  bool  $isPlugged  a probe is in it
      * @param  list<TracePointAnswer>  $trace
-     * @param  int  $leftOut  readings that no pie can have
+     * @param  int  $leftOut  readings that this pie cannot have
+     * @param  string  $leftOutSays  which, and why; empty where none was
      */
     private function __construct(
         public string $id,
@@ -40,6 +41,7 @@ final readonly class LiveBakeAnswer
         public bool $isPlugged,
         public array $trace,
         public int $leftOut,
+        public string $leftOutSays,
         public LiveSafetyAnswer $safety,
         public ?LiveCoolingAnswer $cooling,
     ) {
@@ -55,8 +57,8 @@ final readonly class LiveBakeAnswer
         $legs = $bake->legsOf();
         $state = $log->leg($legs[count($legs) - 1]);
         $possible = $bake->possibleBakes();
-        $trace = $state->inSeconds === null ? Trace::of([]) : StoredReading::trace($bake, $state->inSeconds);
         $outMinute = $state->outMinute();
+        $trace = $state->inSeconds === null ? Trace::of([]) : StoredReading::trace($bake, $state->inSeconds, $log, $outMinute, $atSeconds);
         $outlook = $possible->given($outMinute === null || $trace->lastMinute() <= $outMinute ? $trace : $trace->until($outMinute), $state->seen);
         $out = OutAt::of($bake->pie(), $outlook);
         $moved = $out->minute - OutAt::of($bake->pie(), $possible->before())->minute;
@@ -64,8 +66,8 @@ final readonly class LiveBakeAnswer
         $now = $state->inSeconds === null ? 0.0 : ($atSeconds - $state->inSeconds) / 60;
 
         return new self(
-            $bake->id, array_map(EventAnswer::of(...), $events), round($moved, 2), round($out->minute + self::putOff($state->acts), 2), round($out->lowMinute, 2), round($out->highMinute, 2), $log->isPlugged(), self::points($trace), $trace->leftOut,
-            LiveSafetyAnswer::of(Safety::of($trace->isEmpty() ? null : $trace, $foretold->safeCelsius, $foretold->safeHighMinute ?? INF, $outMinute ?? $now), $foretold, $words), self::cooling($trace, $outMinute, $foretold),
+            $bake->id, array_map(EventAnswer::of(...), $events), round($moved, 2), round($out->minute + self::putOff($state->acts), 2), round($out->lowMinute, 2), round($out->highMinute, 2), $log->isPlugged(), self::points($trace), count($trace->left), LeftOutWords::of($trace, $words),
+            LiveSafetyAnswer::of(Safety::of($trace->isEmpty() && $trace->left === [] ? null : $trace, $foretold->safeCelsius, $foretold->safeHighMinute ?? INF, $outMinute ?? $now), $foretold, $words), self::cooling($trace, $outMinute, $foretold),
         );
     }
 

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\AtOven;
 
+use Hojaldre\Core\AtOven\LogEvent;
+use Hojaldre\Core\AtOven\LogKind;
+use Hojaldre\Core\AtOven\OvenLog;
+use Hojaldre\Core\AtOven\ProbeCheck;
 use Hojaldre\Core\AtOven\Trace;
 use Illuminate\Support\Facades\DB;
 
@@ -24,9 +28,13 @@ final readonly class StoredReading
     }
 
     /**
+     * As far as it can be the middle of this pie (ProbeCheck).
+     *
      * @param  float  $inSeconds  when it went in, s since 1970
+     * @param  OvenLog  $log  of this bake
+     * @param  float|null  $nowSeconds  null where the bake is long over
      */
-    public static function trace(StoredBake $bake, float $inSeconds): Trace
+    public static function trace(StoredBake $bake, float $inSeconds, OvenLog $log, ?float $outMinute, ?float $nowSeconds = null): Trace
     {
         $rows = DB::select('select extract(epoch from at)::float8 as seconds, celsius from bake_readings where kitchen_id = ? and bake_id = ? order by at', [$bake->kitchen_id, $bake->id]);
         $readings = [];
@@ -35,6 +43,9 @@ final readonly class StoredReading
             $readings[] = [((float) $row->seconds - $inSeconds) / 60, (float) $row->celsius];
         }
 
-        return Trace::of($readings);
+        $minute = static fn (float $seconds): float => ($seconds - $inSeconds) / 60;
+        $plugged = array_map(static fn (LogEvent $one): float => $minute($one->atSeconds), array_filter($log->events, static fn (LogEvent $one): bool => $one->kind === LogKind::Plugged));
+
+        return $readings === [] ? Trace::of([]) : ProbeCheck::sift($readings, $bake->possibleBakes(), $nowSeconds === null ? INF : $minute($nowSeconds), $outMinute, array_values($plugged));
     }
 }

@@ -40,9 +40,9 @@ final readonly class RecordedBake
     {
         $log = OvenLog::of(array_map(static fn (StoredEvent $one): LogEvent => $one->event(), StoredEvent::of($stored->kitchen_id, [$stored->id])[$stored->id]));
         $legs = array_map(static fn ($leg): LegState => $log->leg($leg), $stored->legsOf());
-        $in = $legs[count($legs) - 1]->inSeconds;
+        $baked = $legs[count($legs) - 1];
 
-        return new self($stored, $stored->pie(), $log, $legs, $in === null ? Trace::of([]) : StoredReading::trace($stored, $in));
+        return new self($stored, $stored->pie(), $log, $legs, $baked->inSeconds === null ? Trace::of([]) : StoredReading::trace($stored, $baked->inSeconds, $log, $baked->outMinute()));
     }
 
     public function baked(): LegState

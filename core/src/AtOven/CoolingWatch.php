@@ -25,7 +25,7 @@ final readonly class CoolingWatch
      */
     public static function of(?Trace $trace, float $outMinute, array $forecast): self
     {
-        $after = static fn (float $celsius): ?float => $trace?->passes($celsius, upwards: false, afterMinute: $outMinute);
+        $after = static fn (float $celsius): ?float => $trace?->fallsBelow($celsius, $outMinute);
         $isMeasured = $trace !== null && $trace->lastMinute() > $outMinute;
         $at = $isMeasured ? array_map(static fn (float $celsius): ?float => ($minute = $after($celsius)) === null ? null : $minute - $outMinute, [CoolingLimits::HOT_CELSIUS, CoolingLimits::WARM_CELSIUS, CoolingLimits::COLD_CELSIUS]) : $forecast;
         [$hot, $warm, $cold] = $at;

@@ -23,14 +23,16 @@ final readonly class Safety
      */
     public static function of(?Trace $trace, float $safeCelsius, float $highMinute, float $nowMinute): self
     {
-        if ($trace === null || $trace->isEmpty()) {
+        if ($trace === null || $trace->isEmpty() && $trace->left === []) {
             return new self($nowMinute >= $highMinute ? SafetyState::LikelyNotMeasured : SafetyState::NotMeasured, null, null);
         }
         $lethal = $trace->lethalMinutes(self::READS_HIGH_KELVINS);
-        $reached = $trace->passes($safeCelsius + self::READS_HIGH_KELVINS, upwards: true);
+        $reached = $trace->heldFrom($safeCelsius + self::READS_HIGH_KELVINS);
 
         return match (true) {
             $reached !== null || $lethal >= Lethality::REFERENCE_MINUTES => new self(SafetyState::Measured, $reached, $lethal),
+            $trace->fellOut() => new self(SafetyState::ProbeFellOut, null, $lethal),
+            ! $trace->isTrusted => new self(SafetyState::ProbeMoved, null, $lethal),
             $nowMinute - $trace->lastMinute() > Trace::SILENT_MINUTES => new self(SafetyState::ProbeSilent, null, $lethal),
             default => new self(SafetyState::NotYet, null, $lethal),
         };

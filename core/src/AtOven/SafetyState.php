@@ -11,5 +11,7 @@ enum SafetyState: string
     case LikelyNotMeasured = 'likely-not-measured';
     case NotYet = 'not-yet';
     case ProbeSilent = 'probe-silent';
+    case ProbeFellOut = 'probe-fell-out';
+    case ProbeMoved = 'probe-moved';
     case Measured = 'measured';
 }

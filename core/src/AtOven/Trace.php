@@ -14,11 +14,8 @@ final readonly class Trace
 
     private const MOST_CELSIUS = 130.0;
 
-    /** The middle of a pie does not change faster, K a minute (judgement: four times what the simulated ones do). */
-    private const FASTEST_KELVINS = 12.0;
-
-    /** A probe that is pulled and put back may read so much at once (definition): after so many that agree with each other the new level is believed. */
-    private const BELIEVED_AFTER = 5;
+    /** No middle of a pie is hotter, °C: it boils (definition). */
+    private const HOTTEST_MIDDLE_CELSIUS = 101.0;
 
     /** A probe is silent when it said nothing for so long, min (definition). */
     public const SILENT_MINUTES = 2.0;
@@ -26,52 +23,73 @@ final readonly class Trace
     /** A value holds for so long around it, min (definition). */
     private const NEAR_MINUTES = 1.5;
 
+    /** In an oven a middle only warms: what was read before is worth no more than what is read later, with so much for noise, K (judgement). */
+    private const NOISE_KELVINS = 1.0;
+
+    /** So long, and by so many readings one after the other, it has to be hot enough (definition). */
+    private const HELD_MINUTES = 1.0;
+
+    private const HELD_READINGS = 3;
+
     /**
      * @param  list<float>  $minutes  since it went in, rising
      * @param  list<float>  $celsius
-     * @param  int  $leftOut  readings that no middle of a pie can have
+     * @param  list<bool>  $joined  whether nothing was left out between a reading and the one before it
+     * @param  list<LeftOut>  $left  readings that no middle of this pie can have
+     * @param  float  $outMinute  when it came out, INF while it is in
+     * @param  bool  $isTrusted  whether the probe is taken to be in the middle still
      */
-    private function __construct(public array $minutes, public array $celsius, public int $leftOut)
+    private function __construct(public array $minutes, public array $celsius, private array $joined, public array $left, private float $outMinute, public bool $isTrusted)
     {
     }
 
-    /** @param  list<array{float, float}>  $readings minutes and °C in any order; of two at one time the last holds */
+    /** All of what was read that is a temperature of food. @param  list<array{float, float}>  $readings minutes and °C in any order; of two at one time the last holds */
     public static function of(array $readings): self
+    {
+        $minutes = $celsius = $joined = $left = [];
+        $isJoined = true;
+        foreach (self::sorted($readings) as [$minute, $value]) {
+            if (self::isFood($value)) {
+                [$minutes[], $celsius[], $joined[]] = [$minute, $value, $isJoined];
+                $isJoined = true;
+            } else {
+                $left[] = new LeftOut($minute, $value, LeftOutWhy::NoFood);
+                $isJoined = false;
+            }
+        }
+
+        return new self($minutes, $celsius, $joined, $left, INF, true);
+    }
+
+    /**
+     * As it was sifted (ProbeCheck).
+     *
+     * @param  list<array{float, float, bool}>  $good  minute, °C, joined to the one before
+     * @param  list<LeftOut>  $left
+     */
+    public static function sifted(array $good, array $left, float $outMinute, bool $isTrusted): self
+    {
+        return new self(array_column($good, 0), array_column($good, 1), array_column($good, 2), $left, $outMinute, $isTrusted);
+    }
+
+    /**
+     * @param  list<array{float, float}>  $readings
+     * @return list<array{float, float}> by time; of two at one time the last
+     */
+    public static function sorted(array $readings): array
     {
         $by = [];
         foreach ($readings as [$minute, $celsius]) {
             $by[(string) round($minute, 3)] = [$minute, $celsius];
         }
         usort($by, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $minutes = $kept = $doubted = [];
-        foreach ($by as [$minute, $celsius]) {
-            if (! ($celsius >= self::LEAST_CELSIUS && $celsius <= self::MOST_CELSIUS)) {
-                continue;
-            }
-            $last = count($minutes) - 1;
-            if ($last < 0 || self::follows($minutes[$last], $kept[$last], $minute, $celsius)) {
-                [$minutes[], $kept[]] = [$minute, $celsius];
-                $doubted = [];
 
-                continue;
-            }
-            $before = $doubted[count($doubted) - 1] ?? null;
-            $doubted = $before === null || self::follows($before[0], $before[1], $minute, $celsius) ? [...$doubted, [$minute, $celsius]] : [[$minute, $celsius]];
-            if (count($doubted) >= self::BELIEVED_AFTER) {
-                // it was read elsewhere before: what agrees now is where it is
-                foreach ($doubted as [$at, $value]) {
-                    [$minutes[], $kept[]] = [$at, $value];
-                }
-                $doubted = [];
-            }
-        }
-
-        return new self($minutes, $kept, count($readings) - count($minutes));
+        return $by;
     }
 
-    private static function follows(float $fromMinute, float $from, float $toMinute, float $to): bool
+    public static function isFood(float $celsius): bool
     {
-        return abs($to - $from) <= self::FASTEST_KELVINS * max(0.25, $toMinute - $fromMinute);
+        return $celsius >= self::LEAST_CELSIUS && $celsius <= self::MOST_CELSIUS;
     }
 
     public function isEmpty(): bool
@@ -79,12 +97,20 @@ final readonly class Trace
         return $this->minutes === [];
     }
 
+    /** The last that was read is the oven's air and not the pie: it moved, and is hotter than any middle. */
+    public function fellOut(): bool
+    {
+        $last = $this->left[count($this->left) - 1] ?? null;
+
+        return ! $this->isTrusted && $last !== null && $last->minute > $this->lastMinute() && $last->celsius > self::HOTTEST_MIDDLE_CELSIUS;
+    }
+
     /** The same up to a minute. */
     public function until(float $minute): self
     {
         $kept = count(array_filter($this->minutes, static fn (float $one): bool => $one <= $minute));
 
-        return new self(array_slice($this->minutes, 0, $kept), array_slice($this->celsius, 0, $kept), $this->leftOut);
+        return new self(array_slice($this->minutes, 0, $kept), array_slice($this->celsius, 0, $kept), array_slice($this->joined, 0, $kept), $this->left, $this->outMinute, $this->isTrusted);
     }
 
     /** 0 before the first. */
@@ -123,25 +149,59 @@ final readonly class Trace
         return $squares < 1e-6 ? 0.0 : array_sum(array_map(static fn (float $celsius, float $time): float => ($celsius - $m) * ($time - $t), $near, $times)) / $squares;
     }
 
-    /** What it was worth so far, in minutes at 70 °C, by a probe that may read this much too high; gaps count nothing. */
+    /** What it was worth so far, in minutes at 70 °C, by a probe that may read this much too high; gaps and what was left out count nothing. */
     public function lethalMinutes(float $readsHighKelvins): float
     {
         $sum = 0.0;
+        $worth = $this->worth();
         for ($i = 1; $i < count($this->minutes); $i++) {
-            $minutes = $this->minutes[$i] - $this->minutes[$i - 1];
-            if ($minutes <= self::SILENT_MINUTES) {
-                $sum += $minutes * Lethality::minutesWorth(min($this->celsius[$i], $this->celsius[$i - 1]) - $readsHighKelvins);
-            }
+            $sum += $this->follows($i) ? ($this->minutes[$i] - $this->minutes[$i - 1]) * Lethality::minutesWorth(min($worth[$i], $worth[$i - 1]) - $readsHighKelvins) : 0.0;
         }
 
         return $sum;
     }
 
-    /** When it went above or below a temperature for the first time after a minute; null where it did not. */
-    public function passes(float $celsius, bool $upwards, float $afterMinute = 0.0): ?float
+    /** When it had been so hot for a minute without a gap; null where it was not, or where later readings in the oven are colder. */
+    public function heldFrom(float $celsius): ?float
+    {
+        $since = null;
+        $readings = 0;
+        foreach ($this->worth() as $i => $worth) {
+            $goesOn = $since !== null && $this->follows($i);
+            [$since, $readings] = $worth < $celsius ? [null, 0] : ($goesOn ? [$since, $readings + 1] : [$this->minutes[$i], 1]);
+            if ($since !== null && $readings >= self::HELD_READINGS && $this->minutes[$i] - $since >= self::HELD_MINUTES - 1e-6) {
+                return $this->minutes[$i];
+            }
+        }
+
+        return null;
+    }
+
+    private function follows(int $i): bool
+    {
+        return $i > 0 && $this->joined[$i] && $this->minutes[$i] - $this->minutes[$i - 1] <= self::SILENT_MINUTES;
+    }
+
+    /** @return list<float> what each reading counts for, °C: in the oven never more than what comes after it */
+    private function worth(): array
+    {
+        $worth = $this->celsius;
+        $later = INF;
+        for ($i = count($worth) - 1; $i >= 0; $i--) {
+            if ($this->minutes[$i] <= $this->outMinute) {
+                $later = min($later, $this->celsius[$i]);
+                $worth[$i] = min($this->celsius[$i], $later + self::NOISE_KELVINS);
+            }
+        }
+
+        return array_values($worth);
+    }
+
+    /** When it fell below a temperature for the first time after a minute; null where it did not. */
+    public function fallsBelow(float $celsius, float $afterMinute): ?float
     {
         foreach ($this->minutes as $i => $minute) {
-            if ($minute >= $afterMinute && ($upwards ? $this->celsius[$i] >= $celsius : $this->celsius[$i] <= $celsius)) {
+            if ($minute >= $afterMinute && $this->celsius[$i] <= $celsius) {
                 return $minute;
             }
         }

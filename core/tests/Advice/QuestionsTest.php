@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Advice;
 
+use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Bake\BakeEvent;
 use Hojaldre\Core\Advice\Assumptions\Alternative;
 use Hojaldre\Core\Advice\Assumptions\Question;
 use Hojaldre\Core\Advice\Assumptions\Questions;
@@ -237,12 +239,15 @@ final class QuestionsTest extends TestCase
         $tenth = 0.1 * Weights::of($pie)->fillingGrams;
         $milk = $custard->dairies[1];
         $vague = $pie->withLayer($custard->with($custard->eggs, [$custard->dairies[0], new Ingredient($milk->food, new Amount('some', $milk->grams(), $milk->grams() - $tenth, $milk->grams() + $tenth))]));
-        [$sure, $unsure] = array_map(static fn ($one) => Readings::named(Readings::of(Weights::of($one), SimulatedBake::searching(Weights::of($one))), ReadingName::Safe), [$pie, $vague]);
-        self::assertNotNull($sure);
-        self::assertNotNull($unsure);
-        $share = static fn (float $end, float $value): float => abs($end - $value) / $value;
-        self::assertEqualsWithDelta(hypot($share($sure->high, $sure->value), 0.09), $share($unsure->high, $unsure->value), 0.002);
-        self::assertEqualsWithDelta(hypot($share($sure->low, $sure->value), 0.09), $share($unsure->low, $unsure->value), 0.002);
+        $shares = static function (Pie $one): array {
+            $bake = SimulatedBake::searching(Weights::of($one));
+            self::assertNotNull($bake);
+
+            return array_map(static fn (float $end): float => abs($end / $bake->minute(BakeEvent::Safe) - 1), $bake->range(BakeEvent::Safe));
+        };
+        [$sure, $unsure] = array_map($shares, [$pie, $vague]);
+        self::assertEqualsWithDelta(hypot($sure[1], 0.09), $unsure[1], 0.002);
+        self::assertEqualsWithDelta(hypot($sure[0], 0.09), $unsure[0], 0.002);
     }
 
     private static function asked(string $place): Question

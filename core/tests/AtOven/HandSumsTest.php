@@ -267,20 +267,16 @@ final class HandSumsTest extends TestCase
         self::assertSame([128.0, 368.0], [$before->warmByMinute, $before->coldByMinute]);
     }
 
-    public function test_a_middle_warms_no_faster_than_twelve_kelvins_a_minute(): void
+    public function test_a_trace_is_read_at_its_ends(): void
     {
-        self::assertSame(0, Trace::of([[0.0, 20.0], [1.0, 32.0]])->leftOut);
-        self::assertSame(1, Trace::of([[0.0, 20.0], [1.0, 32.5]])->leftOut);
-        self::assertSame(0, Trace::of([[0.0, 20.0], [0.1, 23.0]])->leftOut, 'in a quarter of a minute three');
-        self::assertSame(1, Trace::of([[0.0, 20.0], [0.1, 23.5]])->leftOut);
         self::assertSame([-30.0, -20.0], Trace::of([[0.0, -31.0], [1.0, -30.0], [2.0, -20.0]])->celsius);
         self::assertSame([129.0, 130.0], Trace::of([[0.0, 129.0], [1.0, 130.0], [2.0, 131.0]])->celsius);
         $until = Trace::of([[0.0, 20.0], [1.0, 21.0], [2.0, 22.0]])->until(1.0);
         self::assertSame([1.0, 21.0], [$until->lastMinute(), $until->lastCelsius()]);
         self::assertNull(Trace::of([[0.0, 20.0]])->celsiusNear(1.6));
         self::assertSame(20.0, Trace::of([[0.0, 20.0]])->celsiusNear(1.5));
-        self::assertSame(2.0, Trace::of([[0.0, 50.0], [1.0, 60.0], [2.0, 55.0], [3.0, 50.0]])->passes(55.0, upwards: false, afterMinute: 1.0));
-        self::assertSame(1.0, Trace::of([[0.0, 50.0], [1.0, 60.0], [2.0, 65.0]])->passes(60.0, upwards: true));
+        self::assertSame(2.0, Trace::of([[0.0, 50.0], [1.0, 60.0], [2.0, 55.0], [3.0, 50.0]])->fallsBelow(55.0, 1.0));
+        self::assertNull(Trace::of([[0.0, 60.0], [1.0, 50.0]])->fallsBelow(49.0, 0.0));
     }
 
     public function test_a_probe_is_silent_after_two_minutes(): void

@@ -61,7 +61,7 @@ final class PossibleBakesTest extends TestCase
         }
         self::assertSame(200, $all);
         self::assertGreaterThanOrEqual(0.75, $in / $all);
-        self::assertLessThanOrEqual(0.88, $in / $all);
+        self::assertLessThanOrEqual(0.92, $in / $all);
         self::assertGreaterThanOrEqual(0.7, $before / $all);
         self::assertLessThanOrEqual(0.5, array_sum($shares) / $all);
     }

@@ -229,14 +229,14 @@ final class CellFormulasTest extends CellsByHand
             }
             $coldest = $this->cell($this->grid->fillFrom + 4, 2);
             $this->cells->T[$coldest] -= 1e-6;
-            [$cold, $where] = Doneness::cook($this->cells, $this->grid, 78.0, 120.0);
+            [$cold, $where] = Doneness::cook($this->cells, $this->grid, 78.0, null, 120.0);
             self::assertEqualsWithDelta($celsius, $cold, 1e-5);
             self::assertSame($coldest, $where);
             self::assertEqualsWithDelta($minutes, $this->cells->lethalMinutes, 1e-4);
         }
         $this->setUp();
         $this->fill('T', Grid::FILLING, 87.0);
-        Doneness::cook($this->cells, $this->grid, 78.0, 60.0);
+        Doneness::cook($this->cells, $this->grid, 78.0, null, 60.0);
         self::assertEqualsWithDelta(0.125, $this->cells->dose[$this->cell($this->grid->fillFrom)], 1e-6, 'as the formula of a minute');
         self::assertSame(87.0, $this->cells->peak[$this->cell($this->grid->fillFrom)]);
     }

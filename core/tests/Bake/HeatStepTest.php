@@ -96,11 +96,13 @@ final class HeatStepTest extends CellsByHand
         $watch = new EventWatch(new CellSums($this->grid, $this->materials), $this->input, $this->cell($this->grid->fillFrom + 4, $this->grid->fillColumns - 1));
         $sets = (float) $this->input->setsAtCelsius;
         $this->fill('T', Grid::FILLING, $sets - 30);
+        $this->cells->safeCelsius = $sets - 30;
         $watch->at(10, $this->cells, $sets - 30);
         self::assertSame([], $watch->minutes);
         self::assertFalse($watch->isDone());
         $this->fill('T', Grid::FILLING, $sets + 10);
         $this->cells->topBrown = array_fill(0, $this->grid->columns, 0.85);
+        $this->cells->safeCelsius = $sets + 2;
         $watch->at(12, $this->cells, $sets + 2);
         self::assertEqualsWithDelta(10 + 2 * 30 / 32, $watch->minutes[BakeEvent::Set->value], 1e-9);
         self::assertEqualsWithDelta(10 + 2 * 30 / 40, $watch->minutes[BakeEvent::EdgeSet->value], 1e-9);
