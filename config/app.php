@@ -16,5 +16,7 @@ return [
     'scale' => env('SCALE_ADDRESS', ''),
     // where a probe in a pie and a thermometer in the oven answer (docs/formats/probe.md)
     'probe' => env('PROBE_ADDRESS', ''),
+    // a test whose clock runs fast presses ahead of time
+    'clock_ahead_minutes' => env('CLOCK_AHEAD_MINUTES', 0),
     'oven' => env('OVEN_ADDRESS', ''),
 ];

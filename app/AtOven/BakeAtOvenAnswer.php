@@ -11,7 +11,7 @@ use Hojaldre\Core\AtOven\Leg;
 use Hojaldre\Core\AtOven\PossibleBakes;
 use Hojaldre\Core\Forecast\Section;
 use Hojaldre\Core\Forecast\Weights;
-use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Pie\Pie;
 
 /** A pie at the oven: all that does not change while it bakes. */
 #[Schema('BakeAtOven')]
@@ -63,7 +63,7 @@ final readonly class BakeAtOvenAnswer
             $bake->id, $bake->pie_id, $bake->name, $bake->count, $bake->oven, $bake->planned_at === null ? null : (int) $bake->planned_at->getTimestampMs(), $nextTime,
             SectionAnswer::of(Section::of(Weights::of($pie)), $words), array_map(static fn (Leg $leg): LegAnswer => LegAnswer::of($leg, $words), $bake->legsOf()),
             $foretold->setsAtCelsius, $foretold->overCelsius, $foretold->safeCelsius,
-            array_filter($pie->solids(), static fn (SolidLayer $layer): bool => $layer->isRaw()) !== [] || ($pie->custard()?->rawBlended() ?? []) !== [],
+            self::asksProbe($pie),
             $foretold->safeMinute, self::band($possible), array_map(static fn (int $minute): float => round($possible->trembleMm($minute)), range(0, $possible->followedMinutes())), round($possible->readyTrembleMm()),
         );
     }
@@ -72,5 +72,11 @@ final readonly class BakeAtOvenAnswer
     private static function band(PossibleBakes $possible): array
     {
         return array_map(static fn (int $minute): BandAnswer => new BandAnswer(array_map(static fn (float $celsius): float => round($celsius, 1), $possible->band($minute))), range(0, $possible->followedMinutes()));
+    }
+
+    /** Raw flesh gives no sign: its core is measured. */
+    public static function asksProbe(Pie $pie): bool
+    {
+        return Weights::of($pie)->hasRawFlesh();
     }
 }

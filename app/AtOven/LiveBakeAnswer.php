@@ -28,6 +28,8 @@ final readonly class LiveBakeAnswer
      * @param  float  $lowMinute  of 8 bakes in 10
      * @param  bool  $isPlugged  a probe is in it
      * @param  list<TracePointAnswer>  $trace
+     * @param  list<DisputeAnswer>  $disputes  what was said twice and not alike
+     * @param  HotAnswer|null  $hot  null while it is in
      * @param  int  $leftOut  readings that this pie cannot have
      * @param  string  $leftOutSays  which, and why; empty where none was
      */
@@ -44,6 +46,8 @@ final readonly class LiveBakeAnswer
         public string $leftOutSays,
         public LiveSafetyAnswer $safety,
         public ?LiveCoolingAnswer $cooling,
+        public ?HotAnswer $hot,
+        public array $disputes,
     ) {
     }
 
@@ -68,6 +72,7 @@ final readonly class LiveBakeAnswer
         return new self(
             $bake->id, array_map(EventAnswer::of(...), $events), round($moved, 2), round($out->minute + self::putOff($state->acts), 2), round($out->lowMinute, 2), round($out->highMinute, 2), $log->isPlugged(), self::points($trace), count($trace->left), LeftOutWords::of($trace, $words),
             LiveSafetyAnswer::of(Safety::of($trace->isEmpty() && $trace->left === [] ? null : $trace, $foretold->safeCelsius, $foretold->safeHighMinute ?? INF, $outMinute ?? $now), $foretold, $words), self::cooling($trace, $outMinute, $foretold),
+            HotAnswer::of($state, $trace, $foretold, $possible, $outlook, BakeAtOvenAnswer::asksProbe($bake->pie()), $words), DisputeAnswer::of($log, $events, $words),
         );
     }
 

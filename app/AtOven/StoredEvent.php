@@ -53,6 +53,6 @@ final class StoredEvent extends Model
 
     public function event(): LogEvent
     {
-        return new LogEvent($this->id, $this->kind, $this->leg, $this->what, $this->answer, $this->value, $this->at->getTimestampMs() / 1000);
+        return new LogEvent($this->id, $this->kind, $this->leg, $this->what, $this->answer, $this->value, $this->at->getTimestampMs() / 1000, $this->pressed_by);
     }
 }

@@ -13,8 +13,8 @@ use Illuminate\Support\Facades\DB;
 /** Stores what was pressed, and what follows of it for the list of bakes: when it went in and came out, and how far it is. */
 final readonly class TakenEvents
 {
-    /** A device whose clock is further off sends what nobody can place (definition). */
-    private const MOST_HOURS = 48;
+    /** A press comes no earlier than the bake was put down, and not from the future, but for clocks that differ a little, min (definition). */
+    private const CLOCK_MINUTES = 10;
 
     /**
      * @param  list<EventWish>  $events
@@ -23,8 +23,10 @@ final readonly class TakenEvents
     public static function put(StoredBake $bake, array $events, string $by): int
     {
         foreach ($events as $index => $event) {
-            if (abs($event->at - (int) now()->getTimestampMs()) > self::MOST_HOURS * 3_600_000) {
-                throw Refused::because('clock-is-off', "/events/$index/at", ['hours' => self::MOST_HOURS]);
+            $ahead = ($event->at - (int) now()->getTimestampMs()) / 60_000;
+            $before = ((int) $bake->created_at->getTimestampMs() - $event->at) / 60_000;
+            if ($ahead > self::aheadMinutes() || $before > self::CLOCK_MINUTES) {
+                throw Refused::because('clock-is-off', "/events/$index/at", ['offMinutes' => round(max($ahead, $before)), 'way' => $ahead > 0 ? 'ahead' : 'behind']);
             }
         }
 
@@ -50,6 +52,14 @@ final readonly class TakenEvents
 
             return $new;
         });
+    }
+
+    /** Tests with a fast clock are allowed more. */
+    private static function aheadMinutes(): float
+    {
+        $more = config('app.clock_ahead_minutes');
+
+        return max(self::CLOCK_MINUTES, is_numeric($more) ? (float) $more : 0.0);
     }
 
     private static function follow(StoredBake $bake): void

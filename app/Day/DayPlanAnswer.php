@@ -35,6 +35,7 @@ final readonly class DayPlanAnswer
      * @param  list<ServedAnswer>  $served
      * @param  list<IdleAnswer>  $idles
      * @param  list<string>  $pace  how this kitchen's minutes differ from what is usual, as its marks tell
+     * @param  list<DayWarning>  $warnings  pies whose minutes are not safe, or that are kept and cool too slowly
      * @param  list<string>  $brokenPins  ids of tasks that could not stay where they were put
      */
     private function __construct(
@@ -53,6 +54,7 @@ final readonly class DayPlanAnswer
         public array $pace,
         public array $brokenPins,
         public ?WhyAnswer $why,
+        public array $warnings,
     ) {
     }
 
@@ -75,6 +77,7 @@ final readonly class DayPlanAnswer
             array_map(static fn (Served $one): ServedAnswer => new ServedAnswer($one->order, $one->count, $one->dueMinute, $one->readyMinute, $one->lateMinutes()), $plan->served),
             array_map(static fn (Idle $one): IdleAnswer => IdleAnswer::of($one, $plan, $words), $plan->idles), self::pace($planned, $words), $plan->brokenPins,
             $explained === null ? null : WhyAnswer::of(Explanation::of($plan, $explained), $words),
+            DayWarning::answers($plan->day, $planned->warnings, $planned->designs, $words),
         );
     }
 

@@ -19,6 +19,7 @@ use Hojaldre\Core\Day\Plan\Planner;
 use Hojaldre\Core\Day\Plan\WayOnTime;
 use Hojaldre\Core\Day\Plan\WaysOnTime;
 use Hojaldre\Core\Day\Task\DayExpansion;
+use Hojaldre\Core\Forecast\PaperWarning;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Refusal\Refusal;
 use Hojaldre\Core\Refusal\Refused;
@@ -30,8 +31,12 @@ final readonly class PlannedDay
     /** Of a kitchen nobody said anything of, °C (common practice, no source). */
     private const USUAL_CELSIUS = 21.0;
 
-    /** @param  array<string, PieOfBatch>  $pies  by their uuid */
-    private function __construct(public DayPlan $plan, public array $pies, public OwnMinutes $own)
+    /**
+     * @param  array<string, PieOfBatch>  $pies  by their uuid
+     * @param  array<string, Pie>  $designs  by their uuid
+     * @param  array<string, PaperWarning>  $warnings  by pie
+     */
+    private function __construct(public DayPlan $plan, public array $pies, public OwnMinutes $own, public array $designs, public array $warnings)
     {
     }
 
@@ -42,13 +47,14 @@ final readonly class PlannedDay
         $batch = self::batch($kitchen, $wish->batch);
         $stored = $wish->stored === null ? null : StoredDay::inKitchen($kitchen, $wish->stored);
         $own = DayMark::ownMinutes($kitchen);
-        $expansion = self::expansion($kitchen, $wish->day, $batch, $designs, $own);
+        $warnings = DayWarning::all($wish->day, $designs);
+        $expansion = self::expansion($kitchen, $wish->day, $batch, $designs, $own, $warnings);
         $told = $stored === null || $wish->nowMinute === null ? [] : $stored->newest()->told;
         $marks = $stored === null ? [] : DayMark::marks($stored);
         $marks = $wish->nowMinute !== null && $wish->isAsTold ? AsTold::marks($expansion->tasks, $told, $marks, $wish->day->pins, $wish->nowMinute) : $marks;
         $plan = Planner::plan($wish->day, $expansion->tasks, $expansion->refused, $marks, $wish->nowMinute, $told, $wish->isQuick);
 
-        return new self($plan, $expansion->pies, $own);
+        return new self($plan, $expansion->pies, $own, $designs, $warnings);
     }
 
     /** @return list<WayOnTime> with the name of the pie where one order is meant */
@@ -76,11 +82,15 @@ final readonly class PlannedDay
         }, WaysOnTime::of($planned($wish->day), $planned));
     }
 
-    /** @param  array<string, Pie>  $designs */
-    private static function expansion(Kitchen $kitchen, Day $day, ?Batch $batch, array $designs, OwnMinutes $own): DayExpansion
+    /**
+     * @param  array<string, Pie>  $designs
+     * @param  array<string, PaperWarning>  $warnings
+     */
+    private static function expansion(Kitchen $kitchen, Day $day, ?Batch $batch, array $designs, OwnMinutes $own, array $warnings = []): DayExpansion
     {
         return DayExpansion::of(
             $day, $batch, $designs, KitchenDough::formulasOf($kitchen), DoughWater::accepted($kitchen), $batch->kitchenCelsius ?? self::USUAL_CELSIUS, $own,
+            array_combine(array_keys($warnings), array_map(static fn (PaperWarning $one, string $pie): array => DayWarning::says($one, DayWarning::isKept($day, $pie)), $warnings, array_keys($warnings))),
         );
     }
 

@@ -9,6 +9,7 @@ use App\Wording\TinWords;
 use App\Wording\Words;
 use Hojaldre\Core\Food\Allergen;
 use Hojaldre\Core\Forecast\Forecast;
+use Hojaldre\Core\Forecast\PaperWarning;
 use Hojaldre\Core\Forecast\Readings\Reading;
 use Hojaldre\Core\Statement\Statement;
 
@@ -23,6 +24,7 @@ final readonly class ForecastAnswer
      * @param  list<Allergen>  $allergens
      * @param  list<string>  $assumptions
      * @param  list<string>  $cautions
+     * @param  list<string>  $warnings  what stands first on every paper of it; empty in a rough answer
      */
     private function __construct(
         public string $name,
@@ -37,6 +39,7 @@ final readonly class ForecastAnswer
         public array $allergens,
         public array $assumptions,
         public array $cautions,
+        public array $warnings,
     ) {
     }
 
@@ -58,6 +61,7 @@ final readonly class ForecastAnswer
             $forecast->allergens(),
             array_map($say, $forecast->assumptions()),
             array_map($say, $forecast->cautions()),
+            $report === null ? [] : array_map($say, PaperWarning::of($forecast)->says),
         );
     }
 }

@@ -14,8 +14,14 @@ use Hojaldre\Core\Refusal\Refusal;
 #[Schema('LabelWish')]
 final readonly class LabelWish implements Judged
 {
-    /** @param  string  $madeOn  date on which it was baked, or made: 2026-11-27 */
-    public function __construct(public Pie $design, public SoldAs $soldAs, #[Text(10, 10, '^\d{4}-\d{2}-\d{2}$')] public string $madeOn)
+    private const UUID = '^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$';
+
+    /**
+     * @param  string  $madeOn  date on which it was baked, or made: 2026-11-27
+     * @param  string|null  $bake  uuid of the bake that it is for; null where it is none of the book
+     * @param  bool  $cooledInPortions  cut, or on a rack and shallow, so that it was cold in time
+     */
+    public function __construct(public Pie $design, public SoldAs $soldAs, #[Text(10, 10, '^\d{4}-\d{2}-\d{2}$')] public string $madeOn, #[Text(36, 36, self::UUID)] public ?string $bake = null, public bool $cooledInPortions = false)
     {
     }
 

@@ -8,7 +8,7 @@ use App\AtOven\StoredBake;
 use App\Kitchen\Kitchen;
 use App\Kitchen\OfKitchen;
 use App\Problem\Problem;
-use App\Record\RecordedBake;
+use App\Record\KeepingOfBake;
 use Carbon\CarbonInterface;
 use Hojaldre\Core\Refusal\Refused;
 use Hojaldre\Core\Safety\Kept;
@@ -80,9 +80,7 @@ final class KitchenLeftover extends Model
         }
         $bake = StoredBake::inKitchen($kitchen, $wish->bake);
         $out = $bake->out_at?->startOfDay() ?? throw Refused::because('not-out-yet', '/bake');
-        if (RecordedBake::of($bake)->hotEnough()->isDoubtful()) {
-            throw Refused::because('not-hot-enough', '/bake');
-        }
+        KeepingOfBake::check($bake, $wish->cooledInPortions);
         if ($out->addDays((int) Kept::BakedPies->days(KeptIn::Fridge))->isBefore(now()->startOfDay())) {
             throw Refused::because('too-old-to-keep', '/bake', ['days' => (int) Kept::BakedPies->days(KeptIn::Fridge)]);
         }

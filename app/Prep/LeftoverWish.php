@@ -21,6 +21,7 @@ final readonly class LeftoverWish implements Judged
     /**
      * @param  string|null  $food  id of the dough that it is; null of anything else
      * @param  string|null  $bake  uuid of the bake that it comes from
+     * @param  bool  $cooledInPortions  cut, or on a rack and shallow, so that it was cold in time
      */
     public function __construct(
         public Kept $kept,
@@ -30,6 +31,7 @@ final readonly class LeftoverWish implements Judged
         #[Whole(1, 500)] public ?int $pieces,
         #[Text(1, 40, '^[a-z0-9][a-z0-9-]*$')] public ?string $food,
         #[Text(36, 36, BatchLine::UUID)] public ?string $bake = null,
+        public bool $cooledInPortions = false,
     ) {
     }
 

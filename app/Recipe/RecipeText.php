@@ -6,6 +6,8 @@ namespace App\Recipe;
 
 use App\Wording\TinWords;
 use App\Wording\Words;
+use Hojaldre\Core\Forecast\Forecast;
+use Hojaldre\Core\Forecast\PaperWarning;
 use Hojaldre\Core\Forecast\Weights;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Recipe\Written;
@@ -31,7 +33,7 @@ final readonly class RecipeText
 
         return new self(
             $pie->name, $words->say(new Statement('recipe.serves', ['portions' => $pie->portions])), $pie->portions, $words->say(TinWords::label($pie->tin)),
-            array_map($say, $written->ingredients()), array_map($say, $written->method()), array_map($say, Cautions::of(Weights::of($pie)->safeCelsius())), $pie->bake->minutes(),
+            array_map($say, $written->ingredients()), array_map($say, [...PaperWarning::of(Forecast::of($pie))->says, ...$written->method()]), array_map($say, Cautions::of(Weights::of($pie)->safeCelsius())), $pie->bake->minutes(),
         );
     }
 

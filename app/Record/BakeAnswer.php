@@ -81,7 +81,7 @@ final readonly class BakeAnswer
             $done->restMinutes === null ? null : round($done->restMinutes, 1), $reads, $faults, $stored->words, $stored->judged_by, $stored->judged_at?->toIso8601String(),
             self::points($recorded->trace), array_map(static fn (int $minute): BandAnswer => new BandAnswer(array_map(static fn (float $celsius): float => round($celsius, 1), $possible->band($minute))), range(0, $possible->followedMinutes())),
             $done->behindMinutes === null ? null : round($done->behindMinutes, 1),
-            $words->say(new Statement("hot-enough.$hot->value", ['mostCelsius' => $most, 'safeCelsius' => $stored->foretold()->safeCelsius])), $hot->isDoubtful(), array_map(PhotoAnswer::of(...), BakePhoto::of($stored)),
+            $words->say(new Statement("hot-enough.$hot->value", ['mostCelsius' => $most, 'safeCelsius' => $stored->foretold()->safeCelsius, 'highMinutes' => $stored->foretold()->safeHighMinute ?? 0.0])), $hot->isDoubtful(), array_map(PhotoAnswer::of(...), BakePhoto::of($stored)),
             array_map(static fn (KitchenLeftover $one): LeftoverAnswer => LeftoverAnswer::of($one, $words), KitchenLeftover::ofBake($stored->kitchen_id, $stored->id)),
         );
     }

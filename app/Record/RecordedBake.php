@@ -67,7 +67,12 @@ final readonly class RecordedBake
 
     public function hotEnough(): HotEnough
     {
-        return HotEnough::of($this->trace, $this->minutes() ?? INF, $this->stored->foretold()->safeCelsius, array_map(FaultName::from(...), $this->stored->faults));
+        $baked = $this->baked();
+
+        return HotEnough::of(
+            $this->trace, $baked->bakedMinutes() ?? 0.0, $this->stored->foretold(), $baked->middleCelsius, $baked->isSeenSet(), array_map(FaultName::from(...), $this->stored->faults),
+            $this->stored->slice === null ? null : SliceWord::from($this->stored->slice),
+        );
     }
 
     /** The pie as it was done, as far as it is known. */

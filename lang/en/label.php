@@ -35,6 +35,7 @@ return [
     'label.piece' => 'a piece',
     'label.eight-in-ten' => '8 pieces in 10',
     'label.not-known' => 'By calculation. Saturates and sugars are not worked out.',
+    'label.cooled-in-portions' => 'Cooled in portions.',
     'label.fridge' => 'Keep at {coldCelsius} or below.',
     'label.freezer' => 'Keep at {freezerCelsius} or below.',
     'label.thaw' => 'Thaw in the fridge. Eat within a day, and never freeze again.',

@@ -23,7 +23,9 @@ return [
 
     // whether the middle of a bake was hot enough
     'hot-enough.measured' => 'Its middle was hot enough, by the probe.',
-    'hot-enough.not-measured' => 'The core was not measured to the end.',
+    'hot-enough.by-forecast' => 'Its middle was not measured. By the forecast it was hot when it came out, in 9 bakes of 10.',
+    'hot-enough.by-sign' => 'Its middle was not measured. It was seen to be set when it came out, and is hot by then.',
+    'hot-enough.not-measured' => 'Nobody knows that its middle was hot: it was not measured, and it came out before {highMinutes}, when the forecast has it at {safeCelsius}. Heat it through to that before anybody eats of it, or throw it away.',
     'hot-enough.not-reached' => 'The probe saw {mostCelsius} at most; {safeCelsius} is safe. Heat it through to that before anybody eats of it, or throw it away.',
     'hot-enough.judged-raw' => 'Its middle was judged raw. Heat it through to {safeCelsius} before anybody eats of it, or throw it away.',
 

@@ -170,11 +170,13 @@ return [
     'refused.trace-no-time' => 'No column of time was found. Name one "minute" or "time" in the first line.',
     'refused.trace-no-celsius' => 'No column of temperature was found. Name one "celsius" or "fahrenheit" in the first line.',
     'refused.trace-no-rows' => 'No row has a time and a temperature that can be read.',
-    'refused.clock-is-off' => 'The clock of this device is more than {hours} h off. Set its date and time.',
+    'refused.clock-is-off' => '{way, select, ahead {This press is dated {offMinutes} ahead of now} other {This press is dated {offMinutes} before the bake was put down}}. Set the date and time of this device, then press again.',
 
     // the bake book
     'refused.use-by-past' => 'Its use-by is past: it is not sold any more. Look at the date.',
-    'refused.not-hot-enough' => 'Its middle was not hot enough. Heat it through first; what lies in the fridge is not made safe by it.',
+    'refused.not-hot-enough' => 'Nobody knows that its middle was hot enough: no label, and it is not put away. Heat it through to {safeCelsius} and eat it, or throw it away; what lies in the fridge is not made safe by it.',
+    'refused.not-safe-as-written' => 'Baked as it is written its middle is not surely at {safeCelsius} when it comes out, so there is no label for it. Give it the minutes that the reading “Safe” asks for, or make the label from a bake that was measured.',
+    'refused.cools-too-slowly' => 'Whole and in its tin it cools too slowly to be kept: 57 to 21 °C within two hours, 5 °C within six. Cut it in portions, cool it on a rack, or bake it shallower; else it is eaten fresh.',
     'refused.too-old-to-keep' => 'It was baked more than {days} days ago. It is not kept any longer.',
     'refused.photo-too-large' => 'A photo has at most {mostKilobytes} kB. Send a smaller one.',
     'refused.photo-too-wide' => 'A photo has at most {mostPixels} pixels on a side. Send a smaller one.',

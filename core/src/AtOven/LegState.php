@@ -7,6 +7,9 @@ namespace Hojaldre\Core\AtOven;
 /** How far one way through the oven is, by its log. */
 final readonly class LegState
 {
+    /** A look says something of a pie that comes out so shortly after it, min (judgement). */
+    private const LOOK_COUNTS_MINUTES = 6.0;
+
     /**
      * @param  list<string>  $ticked  items of the gate
      * @param  list<string>  $stopped  items for which it was stopped once
@@ -14,6 +17,8 @@ final readonly class LegState
      * @param  float|null  $outSeconds  null while it is in
      * @param  list<ActState>  $acts  in the order in which they come
      * @param  list<Seen>  $seen  beside the picture of how it trembles
+     * @param  float  $outsideMinutes  that it was out and went in again
+     * @param  float|null  $middleCelsius  what was measured in its middle when it was out
      */
     public function __construct(
         public Leg $leg,
@@ -23,6 +28,8 @@ final readonly class LegState
         public ?float $outSeconds,
         public array $acts,
         public array $seen,
+        public float $outsideMinutes = 0.0,
+        public ?float $middleCelsius = null,
     ) {
     }
 
@@ -30,6 +37,23 @@ final readonly class LegState
     public function outMinute(): ?float
     {
         return $this->inSeconds === null || $this->outSeconds === null ? null : ($this->outSeconds - $this->inSeconds) / 60;
+    }
+
+    /** What it was baked, as far as it counts: what it was outside in between counts twice against it, for it had to get warm again (judgement). */
+    public function bakedMinutes(): ?float
+    {
+        $out = $this->outMinute();
+
+        return $out === null ? null : max(0.0, $out - 2 * $this->outsideMinutes);
+    }
+
+    /** The last look before it came out found it as the picture, or further. */
+    public function isSeenSet(): bool
+    {
+        $last = $this->seen[count($this->seen) - 1] ?? null;
+        $out = $this->outMinute();
+
+        return $last !== null && $last->compared !== Compared::More && $out !== null && $out - $last->minute <= self::LOOK_COUNTS_MINUTES && $out >= $last->minute - 0.5;
     }
 
     /** The first that is to come; null when all is done. */

@@ -13,8 +13,9 @@ final readonly class LogEvent
      * @param  string  $answer  what was seen
      * @param  float|null  $value  minutes later; how wide the picture trembled, mm
      * @param  float  $atSeconds  of the device's clock
+     * @param  string  $by  who pressed it; empty where it is not known
      */
-    public function __construct(public string $id, public LogKind $kind, public LegName $leg, public string $what, public string $answer, public ?float $value, public float $atSeconds)
+    public function __construct(public string $id, public LogKind $kind, public LegName $leg, public string $what, public string $answer, public ?float $value, public float $atSeconds, public string $by = '')
     {
     }
 }

@@ -11,7 +11,7 @@ enum LogKind: string
     case Tick = 'tick';
     case Untick = 'untick';
 
-    /** What a thermometer read at the gate, °C. */
+    /** What a thermometer read at the gate, °C; with "what" middle, in the middle of a pie that is out. */
     case Measured = 'measured';
 
     /** The gate stopped once. */
@@ -22,6 +22,9 @@ enum LogKind: string
 
     /** An act is done; its "what" names it. */
     case Done = 'done';
+
+    /** It was out and goes in again, for so many minutes: it had not been hot enough. */
+    case BackIn = 'back-in';
 
     /** An act comes so many minutes later, and those after it. */
     case Later = 'later';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\AtOven;
 
-/** The log of a bake, read: where each leg stands. The order of events is that in which they were pressed. */
+/** The log of a bake, read: where each leg stands. The order of events is that in which they happened, whenever they arrived. */
 final readonly class OvenLog
 {
     /** @param  list<LogEvent>  $events  without those that were undone */
@@ -12,7 +12,10 @@ final readonly class OvenLog
     {
     }
 
-    /** @param  list<LogEvent>  $events  in the order in which they were sent */
+    /** Two who pressed the same within so long meant the same, s (judgement). */
+    private const SAME_SECONDS = 60.0;
+
+    /** @param  list<LogEvent>  $events  in the order in which they came */
     public static function of(array $events): self
     {
         $undone = [];
@@ -22,7 +25,47 @@ final readonly class OvenLog
             }
         }
 
-        return new self(array_values(array_filter($events, static fn (LogEvent $one): bool => $one->kind !== LogKind::Undo && ! isset($undone[$one->id]))));
+        $standing = array_values(array_filter($events, static fn (LogEvent $one): bool => $one->kind !== LogKind::Undo && ! isset($undone[$one->id])));
+        // what was pressed without a line comes late; it happened when it was pressed
+        usort($standing, static fn (LogEvent $a, LogEvent $b): int => $a->atSeconds <=> $b->atSeconds);
+
+        return new self($standing);
+    }
+
+    /** What stands for the middle of a pie in a measurement. */
+    public const MIDDLE = 'middle';
+
+    /**
+     * The same thing said twice and not alike: it went in at two times, or two looks were answered otherwise. Nobody but the people knows
+     * which is right; until they say so the later "in" and the first look count, the cautious ones.
+     *
+     * @return list<array{LogEvent, LogEvent}> the one that counts, the other
+     */
+    public function disputes(): array
+    {
+        $first = $disputes = [];
+        foreach ($this->events as $event) {
+            $key = match ($event->kind) {
+                LogKind::In => 'in '.$event->leg->value,
+                LogKind::Seen => "seen {$event->leg->value} $event->what",
+                LogKind::Done => "done {$event->leg->value} $event->what",
+                default => null,
+            };
+            // back in the oven, or later: the next look is another one
+            $first = match ($event->kind) {
+                LogKind::Later, LogKind::BackIn => array_filter($first, static fn (string $one): bool => ! str_starts_with($one, 'seen') && ! str_starts_with($one, 'done'), ARRAY_FILTER_USE_KEY),
+                default => $first,
+            };
+            $before = $key === null ? null : $first[$key] ?? null;
+            if ($before !== null && $before->by !== $event->by && ($event->atSeconds - $before->atSeconds > self::SAME_SECONDS || $event->answer !== $before->answer)) {
+                $disputes[] = $event->kind === LogKind::In ? [$event, $before] : [$before, $event];
+            }
+            if ($key !== null) {
+                $first[$key] ??= $event;
+            }
+        }
+
+        return $disputes;
     }
 
     public function isPlugged(): bool
@@ -48,16 +91,26 @@ final readonly class OvenLog
     {
         $own = array_values(array_filter($this->events, static fn (LogEvent $one): bool => $one->leg === $leg->name));
         $ticked = $stopped = $seen = $done = $later = $answers = [];
-        $in = $out = null;
+        $in = $out = $backUntil = $middle = null;
+        $outside = 0.0;
         foreach ($own as $event) {
             match ($event->kind) {
                 LogKind::Tick => $ticked[$event->what] = true,
                 LogKind::Stopped => $stopped[$event->what] = true,
                 LogKind::In => $in = $event->atSeconds,
-                LogKind::Done => $done[$event->what] = $event->atSeconds,
+                LogKind::Done => $done[$event->what] ??= $event->atSeconds,
                 LogKind::Later => $later[] = [$event->what, $event->value ?? 0.0],
                 default => null,
             };
+            if ($event->kind === LogKind::BackIn && $in !== null && isset($done[ActName::Out->value])) {
+                $outside += ($event->atSeconds - $done[ActName::Out->value]) / 60;
+                $backUntil = ($event->atSeconds - $in) / 60 + ($event->value ?? 0.0);
+                $middle = null;
+                unset($done[ActName::Out->value]);
+            }
+            if ($event->kind === LogKind::Measured && $event->what === self::MIDDLE) {
+                $middle = $event->value;
+            }
             if ($event->kind === LogKind::Untick) {
                 unset($ticked[$event->what]);
             }
@@ -71,16 +124,17 @@ final readonly class OvenLog
             $out = $done[ActName::Out->value] ?? null;
         }
 
-        return new LegState($leg, array_keys($ticked), array_keys($stopped), $in, $out, self::acts($leg, $in, $out, $done, $later, $answers, $movedMinutes), $seen);
+        return new LegState($leg, array_keys($ticked), array_keys($stopped), $in, $out, self::acts($leg, $in, $out, $done, $later, $answers, $movedMinutes, $backUntil), $seen, $outside, $middle);
     }
 
     /**
      * @param  array<string, float>  $done  seconds, by act
      * @param  list<array{string, float}>  $later  act and minutes
      * @param  array<string, string>  $answers
+     * @param  float|null  $backUntil  minute until which it went in again
      * @return list<ActState>
      */
-    private static function acts(Leg $leg, ?float $in, ?float $out, array $done, array $later, array $answers, float $moved): array
+    private static function acts(Leg $leg, ?float $in, ?float $out, array $done, array $later, array $answers, float $moved, ?float $backUntil): array
     {
         $states = [];
         foreach ($leg->acts as $index => $act) {
@@ -90,7 +144,8 @@ final readonly class OvenLog
                 // what is put off puts off what comes after it, as long as that is in the oven too
                 $minute += $from !== false && $index >= $from && $act->isAfterOut === $leg->acts[$from]->isAfterOut ? $minutes : 0.0;
             }
-            $minute += $act->name === ActName::Out && ! $act->isAfterOut ? $moved : 0.0;
+            $isOut = $act->name === ActName::Out && ! $act->isAfterOut;
+            $minute = $isOut ? max($minute + $moved, $backUntil ?? 0.0) : $minute;
             $since = $act->isAfterOut ? $out : $in;
             $at = $done[$act->id] ?? null;
             $states[] = new ActState($act, $minute, $at === null || $since === null ? null : ($at - $since) / 60, $answers[$act->id] ?? '');

@@ -43,7 +43,11 @@ final readonly class Trace
     {
     }
 
-    /** All of what was read that is a temperature of food. @param  list<array{float, float}>  $readings minutes and °C in any order; of two at one time the last holds */
+    /**
+     * All of what was read that is a temperature of food.
+     *
+     * @param  list<array{float, float}>  $readings  minutes and °C in any order; of two at one time the last holds
+     */
     public static function of(array $readings): self
     {
         $minutes = $celsius = $joined = $left = [];
@@ -169,7 +173,7 @@ final readonly class Trace
         foreach ($this->worth() as $i => $worth) {
             $goesOn = $since !== null && $this->follows($i);
             [$since, $readings] = $worth < $celsius ? [null, 0] : ($goesOn ? [$since, $readings + 1] : [$this->minutes[$i], 1]);
-            if ($since !== null && $readings >= self::HELD_READINGS && $this->minutes[$i] - $since >= self::HELD_MINUTES - 1e-6) {
+            if ($since !== null && $readings >= self::HELD_READINGS && self::HELD_MINUTES - 1e-6 <= $this->minutes[$i] - $since) {
                 return $this->minutes[$i];
             }
         }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Hojaldre\Core\Tests\Advice;
 
-use Hojaldre\Core\Pie\Pie;
-use Hojaldre\Core\Bake\BakeEvent;
 use Hojaldre\Core\Advice\Assumptions\Alternative;
 use Hojaldre\Core\Advice\Assumptions\Question;
 use Hojaldre\Core\Advice\Assumptions\Questions;
 use Hojaldre\Core\Advice\Change;
+use Hojaldre\Core\Bake\BakeEvent;
 use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Food\EggSizing;
 use Hojaldre\Core\Food\Pantry;
@@ -24,6 +23,7 @@ use Hojaldre\Core\Pie\Beginning;
 use Hojaldre\Core\Pie\CustardLayer;
 use Hojaldre\Core\Pie\Form;
 use Hojaldre\Core\Pie\Ingredient;
+use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\PieKind;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Pie\Step;
@@ -255,7 +255,7 @@ final class QuestionsTest extends TestCase
         return Questions::of(self::assuming($place), EggSizing::Us)[0];
     }
 
-    private static function assuming(string ...$places): \Hojaldre\Core\Pie\Pie
+    private static function assuming(string ...$places): Pie
     {
         $pie = TroutQuiche::pie();
         $leeks = $pie->layers[0];

@@ -4,7 +4,7 @@ import { ApiProblem } from "./client";
 
 /** What was just done, and a way to take it back. */
 export type Done = { words: string; undo?: () => void };
-type Trouble = { at: string; mend: string } | null;
+type Trouble = { code: string; at: string; mend: string } | null;
 
 /** Writes something, says that it was done or why it was not, and has the screens look again either way. */
 export function useWrite(kitchen: string) {
@@ -19,7 +19,11 @@ export function useWrite(kitchen: string) {
       return true;
     } catch (thrown) {
       if (!(thrown instanceof ApiProblem)) throw thrown;
-      setTrouble({ at: thrown.problem.refusals[0]?.at ?? "", mend: thrown.message });
+      setTrouble({
+        code: thrown.problem.refusals[0]?.code ?? thrown.problem.code,
+        at: thrown.problem.refusals[0]?.at ?? "",
+        mend: thrown.message,
+      });
       return false;
     } finally {
       await client.invalidateQueries({ queryKey: ["kitchen", kitchen, part] });

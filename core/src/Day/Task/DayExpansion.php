@@ -18,6 +18,7 @@ use Hojaldre\Core\Day\OwnMinutes;
 use Hojaldre\Core\Pastry\Dough\Formula;
 use Hojaldre\Core\Pastry\Rolled\LiningChoice;
 use Hojaldre\Core\Pie\Pie;
+use Hojaldre\Core\Statement\Statement;
 
 /** From what is ordered to all that is to be done: the prep of the batch once, and for each load what it takes. */
 final readonly class DayExpansion
@@ -35,8 +36,9 @@ final readonly class DayExpansion
      * @param  array<string, Pie>  $designs  by their uuid
      * @param  array<string, Formula>  $formulas  by dough
      * @param  array<string, list<float>>  $tookPercents  by dough
+     * @param  array<string, list<Statement>>  $warnings  what stands first at the bake, by pie
      */
-    public static function of(Day $day, ?Batch $batch, array $designs, array $formulas, array $tookPercents, float $kitchenCelsius, OwnMinutes $own): self
+    public static function of(Day $day, ?Batch $batch, array $designs, array $formulas, array $tookPercents, float $kitchenCelsius, OwnMinutes $own, array $warnings = []): self
     {
         $pies = self::pies($day, $batch, $designs);
         $made = array_values(array_filter($pies, static fn (PieOfBatch $one): bool => self::scratch($day, $one->line->pie) !== []));
@@ -49,7 +51,7 @@ final readonly class DayExpansion
         [$tasks, $bounds, $fillings] = (new SharedTasks($day->kitchen, $own))->of(PrepList::of($together, $made, $pastry), $pastry, $ordersOf);
         $doughs = array_values(array_filter($tasks, static fn (Task $one): bool => $one->kind === TaskKind::Mix));
         $holds = $goals = $refused = [];
-        $each = new LoadTasks($day, $own, $kitchenCelsius);
+        $each = new LoadTasks($day, $own, $kitchenCelsius, $warnings);
         foreach ($day->orders as $order) {
             $of = $pies[$order->pie];
             $loads = Load::of($order, $of, $day);

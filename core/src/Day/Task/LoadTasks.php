@@ -78,7 +78,8 @@ final readonly class LoadTasks
 
     private const REHEAT_CELSIUS = 170.0;
 
-    public function __construct(private Day $day, private OwnMinutes $own, private float $kitchenCelsius)
+    /** @param  array<string, list<Statement>>  $warnings  what stands first at the bake, by pie */
+    public function __construct(private Day $day, private OwnMinutes $own, private float $kitchenCelsius, private array $warnings = [])
     {
     }
 
@@ -237,7 +238,7 @@ final readonly class LoadTasks
 
         return new Task(
             "bake:$load->id", TaskKind::Bake, self::title($minutes === null ? 'task.bake' : 'task.bake-frozen', $load), [$load->order->id], $load->id, $at + 1, $parts, $load->ovens($stages, $this->day),
-            [new Statement('day.look', ['lookMinutes' => $look]), ...($load->pies->pie->form()->isClosed() ? [new Statement('day.tray-under')] : []), ...($load->pies->pie->tin->depthMm() > 60 ? [new Statement('day.turn')] : [])],
+            [...($minutes === null ? $this->warnings[$load->order->pie] ?? [] : []), new Statement('day.look', ['lookMinutes' => $look]), ...($load->pies->pie->form()->isClosed() ? [new Statement('day.tray-under')] : []), ...($load->pies->pie->tin->depthMm() > 60 ? [new Statement('day.turn')] : [])],
         );
     }
 

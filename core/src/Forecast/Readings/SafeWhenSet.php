@@ -17,11 +17,19 @@ final readonly class SafeWhenSet
     /** Of the time to look (fitted: drill set-safe). */
     public const BY_SHARE = 0.947;
 
-    public static function holds(SimulatedBake $bake): bool
+    /** By the sign, whenever that comes. */
+    public static function isOf(SimulatedBake $bake): bool
     {
         $look = $bake->minute(BakeEvent::TimeToLook);
 
-        return $bake->input->setsAtCelsius !== null && ! $bake->input->hasRawFlesh && is_finite($look)
-            && $bake->minute(BakeEvent::Safe) <= self::BY_SHARE * $look && $look - ($bake->result->minute(BakeEvent::TimeToLook) - $bake->result->nearlySetMinute) <= $bake->result->outMinutes + Limits::SLACK;
+        return $bake->input->setsAtCelsius !== null && ! $bake->input->hasRawFlesh && is_finite($look) && $bake->minute(BakeEvent::Safe) <= self::BY_SHARE * $look;
+    }
+
+    /** And its planned minutes let it come to that sign, the rack included. */
+    public static function holds(SimulatedBake $bake): bool
+    {
+        $early = $bake->result->minute(BakeEvent::TimeToLook) - $bake->result->nearlySetMinute;
+
+        return self::isOf($bake) && $bake->minute(BakeEvent::TimeToLook) - $early <= $bake->result->outMinutes + Limits::SLACK;
     }
 }

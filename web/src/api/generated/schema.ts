@@ -1886,7 +1886,7 @@ export interface components {
          * @description What a cook waits for while a pie is in the oven, in the order in which they are told where they fall together.
          * @enum {string}
          */
-        BakeEvent: "edge-set" | "time-to-look" | "set" | "safe" | "tender" | "light-gold" | "golden" | "dark" | "over" | "tough";
+        BakeEvent: "edge-set" | "time-to-look" | "set" | "warm" | "safe" | "tender" | "light-gold" | "golden" | "dark" | "over" | "tough";
         BakeEventTime: {
             name: components["schemas"]["BakeEvent"];
             /** @description its name as it is shown */
@@ -2575,6 +2575,8 @@ export interface components {
             /** @description ids of tasks that could not stay where they were put */
             brokenPins: string[];
             why: components["schemas"]["WhyThen"] | null;
+            /** @description pies whose minutes are not safe, or that are kept and cool too slowly */
+            warnings: components["schemas"]["DayWarning"][];
         };
         DayRevision: {
             number: number;
@@ -2634,6 +2636,15 @@ export interface components {
             state: components["schemas"]["TaskState"];
             says: string[];
         };
+        /** @description A pie of a day that gives fewer minutes than are safe, or that is kept and cools too slowly. */
+        DayWarning: {
+            /** @description its uuid */
+            pie: string;
+            name: string;
+            says: string[];
+            /** @description that would be safe; null where that is not what is wrong */
+            safeMinutes: number | null;
+        };
         Days: {
             days: components["schemas"]["DaySummary"][];
         };
@@ -2687,6 +2698,15 @@ export interface components {
             commonFoods: string[];
             /** @description how amounts, lengths, heats and times may be said */
             sayings: components["schemas"]["Saying"][];
+        };
+        /** @description The same was said twice, by two people, and not alike: which is right? */
+        Dispute: {
+            /** @description what is asked */
+            says: string;
+            /** @description the one that counts until somebody says */
+            counts: components["schemas"]["OvenEvent"];
+            /** @description the other one */
+            other: components["schemas"]["OvenEvent"];
         };
         /** @description Whether dough and filling of folded pieces come out even. */
         DoughAndFilling: {
@@ -3088,6 +3108,8 @@ export interface components {
             allergens: components["schemas"]["Allergen"][];
             assumptions: string[];
             cautions: string[];
+            /** @description what stands first on every paper of it; empty in a rough answer */
+            warnings: string[];
         };
         /** @description Where the middle of the pie was in the simulated bakes at one minute. */
         ForecastBand: {
@@ -3117,6 +3139,8 @@ export interface components {
             hotMinute: number | null;
             warmMinute: number | null;
             coldMinute: number | null;
+            /** @description a custard that is safe when it is taken out by its sign */
+            safeWhenSet: boolean;
         };
         /**
          * @description What kind of pie it is: said by its tin and its crust, never kept beside them.
@@ -3202,6 +3226,27 @@ export interface components {
         GoneWish: {
             gone: components["schemas"]["LeftoverGone"];
         };
+        /** @description A pie that is out: is it hot enough, and if not, for how long it goes back in. */
+        Hot: {
+            state: components["schemas"]["HotEnough"];
+            /** @description it may be cut and eaten */
+            isHot: boolean;
+            /** @description most bakes would not be hot, or it was measured; else nobody knows */
+            isSurelyNot: boolean;
+            /** @description that it goes in again; null where nobody can say */
+            backInMinutes: number | null;
+            /** @description when it came out */
+            middleCelsius: number;
+            /** @description by a probe, else as the forecast has it */
+            isMeasured: boolean;
+            safeCelsius: number;
+            says: string[];
+        };
+        /**
+         * @description Whether the middle of a bake that is out was hot enough to be eaten: by what was measured and judged; without a measurement by the forecast at the minute it really came out, on its cautious side, or by the sign of a custard that is safe when it is set. What neither clears is not sold, not put away and not counted.
+         * @enum {string}
+         */
+        HotEnough: "measured" | "by-forecast" | "by-sign" | "not-measured" | "not-reached" | "judged-raw";
         /** @description From when to when somebody works, minutes from midnight of the day; negative on the days before. */
         Hours: {
             fromMinute: number;
@@ -3344,6 +3389,9 @@ export interface components {
             soldAs: components["schemas"]["SoldAs"];
             /** @description date on which it was baked, or made: 2026-11-27 */
             madeOn: string;
+            bake: string | null;
+            /** @description cut, or on a rack and shallow, so that it was cold in time */
+            cooledInPortions: boolean;
         };
         /** @description One thing poured or laid into the crust. */
         Layer: components["schemas"]["SolidLayer"] | components["schemas"]["CustardLayer"] | components["schemas"]["ScatteredLayer"];
@@ -3430,6 +3478,8 @@ export interface components {
             pieces: number | null;
             food: string | null;
             bake: string | null;
+            /** @description cut, or on a rack and shallow, so that it was cold in time */
+            cooledInPortions: boolean;
         };
         Leftovers: {
             /** @description what must be used first at the top */
@@ -3545,10 +3595,16 @@ export interface components {
             /** @description a probe is in it */
             isPlugged: boolean;
             trace: components["schemas"]["TracePoint"][];
-            /** @description readings that no pie can have */
+            /** @description readings that this pie cannot have */
             leftOut: number;
+            /** @description which, and why; empty where none was */
+            leftOutSays: string;
             safety: components["schemas"]["LiveSafety"];
             cooling: components["schemas"]["LiveCooling"] | null;
+            /** @description null while it is in */
+            hot: components["schemas"]["Hot"] | null;
+            /** @description what was said twice and not alike */
+            disputes: components["schemas"]["Dispute"][];
         };
         /** @description Is it cold in time? Minutes since it came out. */
         LiveCooling: {
@@ -3573,7 +3629,7 @@ export interface components {
          * @description What may be pressed at the oven.
          * @enum {string}
          */
-        LogKind: "tick" | "untick" | "measured" | "stopped" | "in" | "done" | "later" | "seen" | "plugged" | "unplugged" | "ended" | "undo";
+        LogKind: "tick" | "untick" | "measured" | "stopped" | "in" | "done" | "back-in" | "later" | "seen" | "plugged" | "unplugged" | "ended" | "undo";
         Mark: {
             act: string;
             goesDone: number;
@@ -4116,10 +4172,10 @@ export interface components {
          */
         Rack: "low" | "middle" | "high";
         /**
-         * @description Whether a food may be eaten as bought, or is raw meat, fish or poultry.
+         * @description Whether a food may be eaten as bought, or is raw meat, fish, egg or milk, or raw poultry; or nobody said it yet, and what may be raw is.
          * @enum {string}
          */
-        Rawness: "cooked" | "raw" | "poultry";
+        Rawness: "unsaid" | "cooked" | "raw" | "poultry";
         /** @description A recipe, read: its lines, the pie it makes, and a first forecast of that. */
         ReadRecipe: {
             lines: components["schemas"]["RecipeLine"][];
@@ -4260,7 +4316,7 @@ export interface components {
          * @description By what something is called safe, or not yet.
          * @enum {string}
          */
-        SafetyState: "not-measured" | "likely-not-measured" | "not-yet" | "probe-silent" | "measured";
+        SafetyState: "not-measured" | "likely-not-measured" | "not-yet" | "probe-silent" | "probe-fell-out" | "probe-moved" | "measured";
         /** @description The salt of the whole by what brings it, the most first. */
         SaltSum: {
             /** @description in the whole filling */

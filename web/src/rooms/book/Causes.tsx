@@ -14,15 +14,18 @@ type Props = {
   apply: (words: string) => void;
   nextTime: string;
   mayWrite: boolean;
+  /** why its middle is in doubt; null where it is not */
+  doubt: string | null;
 };
 
 const tenths = (share: number) => `${Math.max(1, Math.round(10 * share))} in 10`;
 
 /** Why it went wrong: troubles that have one cause together, each set with its own causes. */
-export function Causes({ kitchen, bake, judged, apply, nextTime, mayWrite }: Props) {
+export function Causes({ kitchen, bake, judged, apply, nextTime, mayWrite, doubt }: Props) {
   const { data, error } = useQuery(causesQuery(kitchen, bake, judged));
   if (error) return <Box role="alert">{error.message}</Box>;
   if (!data) return <Box role="status">Baking it again to find out why</Box>;
+  if (data.findings.length === 0 && doubt) return <Box fontWeight="650">{doubt}</Box>;
   if (data.findings.length === 0) return <Box color="ink2">Nothing went wrong, by what was judged.</Box>;
   return data.findings.map((finding, at) => (
     <Box key={finding.troubles.join()} paddingTop={at === 0 ? "0" : "22px"}>

@@ -120,6 +120,7 @@ function Whole({ kitchen, record }: { kitchen: string; record: BakeRecord }) {
             apply={(nextTime) => judgement.change({ nextTime })}
             nextTime={judgement.now.nextTime}
             mayWrite={mayWrite}
+            doubt={record.isDoubtful ? record.hotEnough : null}
           />
           <Box as="h2" fontSize="name" fontWeight="680" paddingTop="16px">
             Faults by picture

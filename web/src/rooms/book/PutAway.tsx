@@ -1,4 +1,4 @@
-import { Box, Flex } from "@chakra-ui/react";
+import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { bakeQuery } from "../../api/bookQueries";
@@ -19,9 +19,19 @@ export function PutAway({ kitchen, record, mayWrite }: Props) {
     client.invalidateQueries({ queryKey: bakeQuery(kitchen, record.bake.id).queryKey }),
   );
   const [pieces, setPieces] = useState<number | null>(null);
+  const [cooledInPortions, setPortions] = useState(false);
   const { bake } = record;
   const put = async (place: LeftoverWish["place"]) => {
-    await acts.put({ kept: "baked-pies", place, name: bake.name, grams: null, pieces, food: null, bake: bake.id });
+    await acts.put({
+      kept: "baked-pies",
+      place,
+      name: bake.name,
+      grams: null,
+      pieces,
+      food: null,
+      bake: bake.id,
+      cooledInPortions,
+    });
     setPieces(null);
   };
   return (
@@ -31,6 +41,12 @@ export function PutAway({ kitchen, record, mayWrite }: Props) {
       </Box>
       <Said said={acts.said} />
       {acts.trouble && <Box role="alert">{acts.trouble.mend}</Box>}
+      {(acts.trouble?.code === "cools-too-slowly" || cooledInPortions) && (
+        <chakra.label display="flex" gap="8px" alignItems="baseline" minHeight="36px">
+          <input type="checkbox" checked={cooledInPortions} onChange={(event) => setPortions(event.target.checked)} />
+          It was cut in portions, or cooled shallow on a rack, and was below 21 °C within two hours.
+        </chakra.label>
+      )}
       <KeptList kept={record.kept} acts={acts} mayWrite={mayWrite} />
       {mayWrite && (
         <Flex gap="6px 10px" wrap="wrap" align="center" paddingTop="6px">

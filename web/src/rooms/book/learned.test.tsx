@@ -123,6 +123,7 @@ describe("why it went wrong", () => {
         apply={apply}
         nextTime={props.nextTime ?? ""}
         mayWrite={props.mayWrite ?? true}
+        doubt={null}
       />,
     );
     return apply;
@@ -161,7 +162,7 @@ describe("why it went wrong", () => {
 
   it("says that nothing went wrong, and changes nothing for a guest", async () => {
     server({ "GET /causes": () => json({ findings: [] }) });
-    showAt("*", "/", <Causes kitchen="k" bake="b" judged="" apply={vi.fn()} nextTime="" mayWrite />);
+    showAt("*", "/", <Causes kitchen="k" bake="b" judged="" apply={vi.fn()} nextTime="" mayWrite doubt={null} />);
     expect(await screen.findByText("Nothing went wrong, by what was judged.")).toBeTruthy();
     cleanup();
     why([cause("a", 0.6)], { none: 0.01 }, { mayWrite: false });

@@ -89,6 +89,18 @@ function Card({ kitchen, pie, shown }: { kitchen: string; pie: Pie; shown: Shown
       <Box color="ink2">
         {forecast.tinLabel}, {number(forecast.weights.intoTheOvenGrams)} g into the oven, revision {pie.revision.number}
       </Box>
+      {forecast.warnings.map((warning) => (
+        <Box
+          key={warning}
+          role="alert"
+          fontWeight="680"
+          borderBlock="3px solid {colors.rim}"
+          paddingBlock="6px"
+          marginTop="8px"
+        >
+          {warning}
+        </Box>
+      ))}
       <Box paddingTop="10px">
         <SmallCutaway section={forecast.section} width={420} height={120} />
       </Box>
@@ -226,7 +238,8 @@ function Bake({ pie, report }: { pie: Pie; report: BakeReport }) {
         marginTop="10px"
       >
         {report.events
-          .filter((event) => event.isInPlan)
+          // what must not be left out is told when it comes after the planned minutes, too
+          .filter((event) => event.isInPlan || event.name === "safe" || event.name === "time-to-look")
           .map((event) => (
             <Box key={event.name} display="contents">
               <Box as="dt" fontWeight="650">
@@ -234,6 +247,7 @@ function Bake({ pie, report }: { pie: Pie; report: BakeReport }) {
               </Box>
               <dd>{range(event.low, event.high) || number(event.minute)} min</dd>
               <Box as="dd" gridColumn={{ base: "1 / -1", sm: "auto" }}>
+                {!event.isInPlan && <b>After the planned minutes. </b>}
                 {event.cue}
               </Box>
             </Box>

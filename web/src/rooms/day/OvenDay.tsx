@@ -23,6 +23,7 @@ import { pinned, unpinned } from "./pins";
 import { Revisions } from "./Revisions";
 import { Says } from "./Says";
 import { TakeAway } from "./TakeAway";
+import { Unsafe } from "./Unsafe";
 import { useDay } from "./useDay";
 import { type DayMarks, useDayMarks } from "./useDayMarks";
 import { usePlan, useWhy, wishOf } from "./usePlan";
@@ -133,6 +134,7 @@ function DayRoom({ kitchen, stored, mayWrite }: { kitchen: string; stored: Store
       <Notices {...{ from, marks, error, again }} whole={() => setFrom(null)} />
       {plan && present.orders.length > 0 && (
         <>
+          <Unsafe kitchen={kitchen} warnings={plan.warnings} mayWrite={mayWrite} />
           {!plan.isPossible && says}
           {isWhole && !held && isAmiss(plan) && (
             <Ways kitchen={kitchen} day={present} ask={ask} take={(to) => change(() => to)} />

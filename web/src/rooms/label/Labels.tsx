@@ -59,20 +59,29 @@ export default function Labels() {
           <Link to={`/k/${kitchen}/book/${bake}`}>Back to the bake</Link>
         )
       }
+      bake={pie === undefined ? bake : null}
       doubt={ofBake.data?.isDoubtful ? ofBake.data.hotEnough : null}
       bakedOn={today(outAt ? new Date(outAt) : undefined)}
     />
   );
 }
 
-type Props = { kitchen: string; design: PieDesign; back: React.ReactNode; bakedOn: string; doubt: string | null };
+type Props = {
+  kitchen: string;
+  design: PieDesign;
+  back: React.ReactNode;
+  bakedOn: string;
+  bake: string | null;
+  doubt: string | null;
+};
 
-function Sheet({ kitchen, design, back, bakedOn, doubt }: Props) {
+function Sheet({ kitchen, design, back, bakedOn, bake, doubt }: Props) {
+  const [cooledInPortions, setPortions] = useState(false);
   const [soldAs, setSoldAs] = useState<LabelWish["soldAs"]>("chilled");
   const [madeOn, setMadeOn] = useState(bakedOn);
   const [count, setCount] = useState(design.portions);
   const [laid, setLaid] = useState<(typeof LAID)[number][0]>("sheet");
-  const wish = { design, soldAs, madeOn };
+  const wish = { design, soldAs, madeOn, bake, cooledInPortions };
   const { data, error, isPlaceholderData } = useQuery({ ...labelQuery(kitchen, wish), enabled: madeOn !== "" });
   const refused = error instanceof ApiProblem ? error.problem : null;
   const isShown = doubt === null && data !== undefined && !data.isPast && !error && madeOn !== "" && !isPlaceholderData;
@@ -96,6 +105,17 @@ function Sheet({ kitchen, design, back, bakedOn, doubt }: Props) {
           <RecessChoice label="Sold" value={soldAs} options={SOLD} choose={setSoldAs} high={36} />
         </Row>
         {refused && mendAt(refused, "/soldAs") && <Box role="alert">{mendAt(refused, "/soldAs")}</Box>}
+        {soldAs !== "unbaked-frozen" &&
+          (refused?.refusals?.some((one) => one.code === "cools-too-slowly") || cooledInPortions) && (
+            <chakra.label display="flex" gap="8px" alignItems="baseline" minHeight="36px">
+              <input
+                type="checkbox"
+                checked={cooledInPortions}
+                onChange={(event) => setPortions(event.target.checked)}
+              />
+              It was cut in portions, or cooled shallow on a rack, and was below 21 °C within two hours.
+            </chakra.label>
+          )}
         <Row name={soldAs === "unbaked-frozen" ? "Made on" : "Baked on"}>
           <DateEntry label="Baked or made on" value={madeOn} choose={setMadeOn} />
         </Row>

@@ -1,6 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
+import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
-import type { BakeAtOven, SeenAnswer } from "../../api/client";
+import type { BakeAtOven, LiveBake, OvenEvent, SeenAnswer } from "../../api/client";
 import { useMayWrite } from "../../api/useMayWrite";
 import { Button } from "../../ui/Button";
 import { ink } from "../../ui/theme";
@@ -8,7 +9,9 @@ import { Due, UndoPress } from "./Due";
 import { Gate } from "./Gate";
 import { Look } from "./Look";
 import { type ActState, actAt, type LegState, standing } from "./log";
+import { NotHot } from "./NotHot";
 import type { Watched } from "./Others";
+import { clockOf } from "./said";
 import type { OvenLogs, Press } from "./useOvenLog";
 import type { useProbe } from "./useProbe";
 import { Watch } from "./Watch";
@@ -35,6 +38,12 @@ export function OneBake({ kitchen, watched, logs, now, probe, plugged }: Props) 
           <strong>From last time:</strong> {bake.nextTime}
         </Box>
       )}
+      {mayWrite && (
+        <Disputes
+          live={logs.liveOf(bake.id)}
+          undo={(event) => press({ kind: "undo", leg: event.leg, what: event.id })}
+        />
+      )}
       {state.inAt === null ? (
         <Gate
           bake={bake}
@@ -52,6 +61,32 @@ export function OneBake({ kitchen, watched, logs, now, probe, plugged }: Props) 
   );
 }
 
+/** Two people said the same and not alike: both see it, and one of them says which is right. */
+function Disputes({ live, undo }: { live: LiveBake | null; undo: (event: OvenEvent) => void }) {
+  return live?.disputes.map((one) => (
+    <Box key={one.counts.id + one.other.id} role="alert" borderTop="3px solid {colors.rim}" paddingBlock="12px">
+      <Box fontSize="24px" fontWeight="650">
+        {one.says}
+      </Box>
+      <Flex gap="12px" wrap="wrap" paddingTop="8px">
+        {[
+          [one.counts, one.other],
+          [one.other, one.counts],
+        ].map(
+          ([right, wrong]) =>
+            right &&
+            wrong && (
+              <Button key={right.id} minHeight="64px" fontSize="22px" onClick={() => undo(wrong)}>
+                {right.pressedBy}, {clockOf(right.at)}
+                {right.answer && `: ${right.answer}`}
+              </Button>
+            ),
+        )}
+      </Flex>
+    </Box>
+  ));
+}
+
 /** What can be done beside the act: undo, the probe, taking it off. */
 export function BakeActs({ kitchen, watched, logs, probe, plugged }: Omit<Props, "now">) {
   const { bake, state } = watched;
@@ -66,7 +101,15 @@ export function BakeActs({ kitchen, watched, logs, probe, plugged }: Omit<Props,
   return (
     <>
       {last && <UndoPress words={wordsOf(bake, last.kind, last.what)} undo={() => logs.undo(bake.id)} />}
-      <ProbeButton bake={bake} state={state} plugged={plugged} probe={probe} take={take} />
+      <ProbeButton
+        bake={bake}
+        state={state}
+        live={logs.liveOf(bake.id)}
+        plugged={plugged}
+        probe={probe}
+        take={take}
+        back={() => press({ kind: "plugged", leg: "bake" })}
+      />
       {state.inAt === null && (
         <Button
           look="plain"
@@ -90,8 +133,25 @@ type InProps = Pick<Props, "kitchen" | "watched" | "logs" | "now"> & {
 function InOven({ kitchen, watched, logs, now, press, mayWrite }: InProps) {
   const { bake, state, next } = watched;
   const [asked, setAsked] = useAsked();
+  const [isLeft, setLeft] = useState<number | null>(null);
   const leg = state.leg.name;
   const live = logs.liveOf(bake.id);
+  const hot = leg === "bake" && state.outAt !== null ? (live?.hot ?? null) : null;
+  if (hot && !hot.isHot && isLeft !== state.outAt) {
+    return (
+      <NotHot
+        bake={bake}
+        state={state}
+        hot={hot}
+        now={now}
+        backIn={(value) => press({ kind: "back-in", leg, value })}
+        measured={(value) => press({ kind: "measured", leg, what: "middle", value: Math.round(value * 10) / 10 })}
+        undo={() => logs.undo(bake.id)}
+        goOn={() => setLeft(state.outAt)}
+        mayWrite={mayWrite}
+      />
+    );
+  }
   if (!next) {
     return <AllDone kitchen={kitchen} bake={bake} end={() => press({ kind: "ended", leg })} mayWrite={mayWrite} />;
   }
@@ -145,6 +205,8 @@ function wordsOf(bake: BakeAtOven, kind: string, what: string): string {
   const item = bake.legs.flatMap((leg) => leg.gate).find((one) => one.name === what);
   if (kind === "in") return "it is in";
   if (kind === "later") return "later";
+  if (kind === "back-in") return "back in";
+  if (kind === "measured" && what === "middle") return "measured";
   if (kind === "plugged") return "probe in";
   if (kind === "unplugged") return "probe out";
   if (kind === "done" && act) return act.done;
@@ -152,17 +214,34 @@ function wordsOf(bake: BakeAtOven, kind: string, what: string): string {
   return kind;
 }
 
-type ProbeProps = Pick<Props, "plugged" | "probe"> & { bake: BakeAtOven; state: LegState; take: () => void };
+/** It fell out, or was moved: what it reads is not this pie's middle. */
+const isProbeLost = (live: LiveBake | null) =>
+  live?.safety.state === "probe-fell-out" || live?.safety.state === "probe-moved";
+
+type ProbeProps = Pick<Props, "plugged" | "probe"> & {
+  bake: BakeAtOven;
+  state: LegState;
+  live: LiveBake | null;
+  take: () => void;
+  back: () => void;
+};
 
 /** The probe goes into this pie, out of it, or over from another one. */
-function ProbeButton({ bake, state, plugged, probe, take }: ProbeProps) {
+function ProbeButton({ bake, state, live, plugged, probe, take, back }: ProbeProps) {
   if (state.leg.name !== "bake" || state.inAt === null) return null;
   if (plugged !== bake.id && probe.probeCelsius === null) {
     return bake.asksProbe ? <Box>Raw meat or fish is in it: measure the core. No probe answers.</Box> : null;
   }
-  const words = plugged === bake.id ? "Probe out" : plugged ? "Probe over into this one" : "Probe in, in the middle";
+  const isBack = isProbeLost(live) && plugged === bake.id;
+  const words = isBack
+    ? "Probe is back in"
+    : plugged === bake.id
+      ? "Probe out"
+      : plugged
+        ? "Probe over into this one"
+        : "Probe in, in the middle";
   return (
-    <Button fontSize="20px" minHeight="56px" onClick={take}>
+    <Button fontSize="20px" minHeight="56px" onClick={isBack ? back : take}>
       {words}
     </Button>
   );

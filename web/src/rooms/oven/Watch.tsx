@@ -79,7 +79,8 @@ function Likely({ bake, live, state }: Pick<Props, "bake" | "live" | "state">) {
         Likely out between {clockOf(low)} and {clockOf(high)}.
         {moved !== 0 && ` ${by} ${Math.abs(moved)} min ${moved > 0 ? "behind" : "ahead of"} the forecast.`}
       </Box>
-      {(bake.asksProbe || live.trace.length > 0) && <Box>{live.safety.says}</Box>}
+      {(bake.asksProbe || live.trace.length > 0 || live.leftOut > 0) && <Box>{live.safety.says}</Box>}
+      {live.leftOut > 0 && <Box fontSize="17px">{live.leftOutSays}</Box>}
     </>
   );
 }
@@ -92,6 +93,11 @@ function Cooled({ live, state }: { live: LiveBake; state: LegState }) {
   const at = (minute: number) => clockOf((state.outAt ?? 0) + minute * MINUTE_MS);
   return (
     <>
+      {live.hot && !live.hot.isHot && (
+        <Box fontWeight="680" color="ink">
+          {live.hot.says.join(" ")}
+        </Box>
+      )}
       <Box>{live.safety.says}</Box>
       <Box>
         What is kept: below {say(21)} by {at(cooling.warmByMinute)}, below {say(5)} by {at(cooling.coldByMinute)}.

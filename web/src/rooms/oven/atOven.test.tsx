@@ -100,8 +100,11 @@ const live = (id: string, told: Told[], change: Partial<LiveBake> = {}): LiveBak
   isPlugged: false,
   trace: [],
   leftOut: 0,
+  leftOutSays: "",
   safety: { state: "not-measured", says: "The core was not measured." } as unknown as LiveBake["safety"],
   cooling: null,
+  hot: null,
+  disputes: [],
   ...change,
 });
 const wentIn = (minutesAgo: number): Told => ({ kind: "in", at: Date.now() - minutesAgo * MINUTE });

@@ -16,7 +16,8 @@ const MINUTE_MS = 60_000;
 /** Without those that were undone. */
 export function standing(events: OvenEventWish[]): OvenEventWish[] {
   const undone = new Set(events.filter((one) => one.kind === "undo").map((one) => one.what));
-  return events.filter((one) => one.kind !== "undo" && !undone.has(one.id));
+  // what was pressed without a line comes late; it happened when it was pressed
+  return events.filter((one) => one.kind !== "undo" && !undone.has(one.id)).sort((a, b) => a.at - b.at);
 }
 
 /** What the presses of one leg come to, kind by kind. */
@@ -32,14 +33,25 @@ function gather(events: OvenEventWish[], leg: OvenLeg["name"]) {
     ticked,
     stopped: new Set(of("stopped").map((one) => one.what)),
     inAt: of("in").at(-1)?.at ?? null,
-    done: new Map(of("done").map((one) => [one.what, one.at])),
+    ...outAndBack(own),
     later: of("later"),
     answers: new Map(of("seen").map((one) => [one.what, one.answer])),
   };
 }
 
+/** What was done; a pie that went back in is not out, and stays so many minutes from then on. */
+function outAndBack(own: OvenEventWish[]) {
+  const done = new Map<string, number>();
+  let backUntil: number | null = null;
+  for (const one of own) {
+    if (one.kind === "done" && !done.has(one.what)) done.set(one.what, one.at);
+    if (one.kind === "back-in" && done.delete("out")) backUntil = one.at + (one.value ?? 0) * MINUTE_MS;
+  }
+  return { done, backUntil };
+}
+
 export function legState(leg: OvenLeg, events: OvenEventWish[], movedMinutes = 0): LegState {
-  const { ticked, stopped, inAt, done, later, answers } = gather(events, leg.name);
+  const { ticked, stopped, inAt, done, backUntil, later, answers } = gather(events, leg.name);
   const outAt = done.get("out") ?? null;
   // what is put off puts off what comes after it, as long as that is in the oven too
   const putOff = (act: OvenAct, index: number) =>
@@ -47,12 +59,15 @@ export function legState(leg: OvenLeg, events: OvenEventWish[], movedMinutes = 0
       const from = leg.acts.findIndex((each) => each.id === one.what);
       return from >= 0 && index >= from && act.isAfterOut === leg.acts[from]?.isAfterOut ? sum + (one.value ?? 0) : sum;
     }, 0);
+  const outMinute = (minute: number) =>
+    backUntil === null || inAt === null ? minute : Math.max(minute, (backUntil - inAt) / MINUTE_MS);
   const acts = leg.acts.map((act, index) => {
     const since = act.isAfterOut ? outAt : inAt;
     const at = done.get(act.id);
     return {
       act,
-      minute: act.minute + (act.id === "out" ? movedMinutes : 0) + putOff(act, index),
+      minute:
+        act.id === "out" ? outMinute(act.minute + movedMinutes + putOff(act, index)) : act.minute + putOff(act, index),
       doneMinute: at === undefined || since === null ? null : (at - since) / MINUTE_MS,
       answer: answers.get(act.id) ?? "",
     };
