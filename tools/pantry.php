@@ -64,19 +64,42 @@ $written = static fn (string $class, string $about, string $columns, array $rows
 
     PHP.implode('', array_map(static fn (string $row): string => "        $row,\n", $rows))."    ];\n}\n";
 
-$tables = $shown = [];
+$law = array_column($read('allergens'), null, 'food');
+$parts = array_column($read('fat-and-sugar'), null, 'food');
+/** What the law wants beside the groups: names of cereals and nuts, how far it is known; g of saturates and sugars in 100 g. @param  array<string, string>  $one */
+$declared = static fn (array $one, string $names, string $known, string $like): array => [
+    '['.implode(', ', array_map($text, $list($names))).']', $text($known),
+    (string) round((float) $one['fatPercent'] * (float) ($parts[$one['id']] ?? $parts[$like])['saturatesOfFatShare'], 2),
+    (string) round((float) $one['carbohydratePercent'] * (float) ($parts[$one['id']] ?? $parts[$like])['sugarsOfCarbohydrateShare'], 2),
+];
+$row = static fn (array $one, string $names, string $known, string $like): string => $text($one['id']).' => ['.implode(', ', [
+    $text($one['name']), $text($one['role']), $text($one['texture']),
+    '['.implode(', ', array_map(static fn (string $part): string => $number($one[$part.'Percent']), ['water', 'protein', 'fat', 'carbohydrate', 'fibre', 'ash', 'salt'])).']',
+    ...array_map(static fn (string $key): string => $number($one[$key]), ['gramsPerMl', 'bulkGramsPerMl', 'floorYieldShare', 'eggsPer100g', 'liquidShare', 'bindsGramsPerGram']),
+    $one['safeCelsius'] === '' ? 'null' : $number($one['safeCelsius']),
+    $pieces($one['pieceGrams']), '['.implode(', ', array_map($text, $list($one['allergens']))).']',
+    $one['doughKind'] === '' ? 'null' : $text($one['doughKind']),
+    ...$declared($one, $names, $known, $like),
+]).']';
+
+$tables = $shown = $foods = [];
 foreach ($files as $file => [$class, $about]) {
-    $rows = array_map(static fn (array $one): string => $text($one['id']).' => ['.implode(', ', [
-        $text($one['name']), $text($one['role']), $text($one['texture']),
-        '['.implode(', ', array_map(static fn (string $part): string => $number($one[$part.'Percent']), ['water', 'protein', 'fat', 'carbohydrate', 'fibre', 'ash', 'salt'])).']',
-        ...array_map(static fn (string $key): string => $number($one[$key]), ['gramsPerMl', 'bulkGramsPerMl', 'floorYieldShare', 'eggsPer100g', 'liquidShare', 'bindsGramsPerGram']),
-        $one['safeCelsius'] === '' ? 'null' : $number($one['safeCelsius']),
-        $pieces($one['pieceGrams']), '['.implode(', ', array_map($text, $list($one['allergens']))).']',
-        $one['doughKind'] === '' ? 'null' : $text($one['doughKind']),
-    ]).']', $read($file));
+    $foods += array_column($read($file), null, 'id');
+    $rows = array_map(static fn (array $one): string => $row($one, $law[$one['id']]['names'], $law[$one['id']]['known'], $one['id']), $read($file));
     $shown += array_column($read($file), 'name', 'id');
     $tables[$class] = $written($class, $about, 'Columns as in the table, composition in one.', $rows);
 }
+// names that borrow water and salt from another food, and never its allergens
+$borrowed = $likes = [];
+foreach ($read('borrowed') as $one) {
+    $like = $foods[$one['like']] ?? throw new RuntimeException("core/pantry/borrowed.csv: there is no food \"{$one['like']}\" for {$one['id']} to be like.");
+    $own = array_filter(array_combine(array_map(static fn (string $part): string => $part.'Percent', ['water', 'protein', 'fat', 'carbohydrate', 'fibre', 'ash', 'salt']), array_map(static fn (string $part): string => $one[$part], ['water', 'protein', 'fat', 'carbohydrate', 'fibre', 'ash', 'salt'])), static fn (string $value): bool => $value !== '');
+    $borrowed[] = $row([...$like, 'id' => $one['id'], 'name' => $one['name'], 'allergens' => $one['allergens'], 'pieceGrams' => $like['pieceGrams'], ...$own], $one['allergenNames'], $one['known'], $one['like']);
+    $likes[] = $text($one['id']).' => '.$text($one['like']);
+    $shown[$one['id']] = $one['name'];
+}
+$tables['Borrowed'] = $written('Borrowed', 'Foods that borrow water and salt from another one; their allergens are their own.', 'Columns as in the table, composition in one.', $borrowed);
+$tables['Likes'] = $written('Likes', 'Which food a borrowed one is like.', 'By food.', $likes);
 $prepared = [];
 foreach ($read('preparations') as $one) {
     $prepared[$one['food']][] = '['.implode(', ', [$text($one['name']), $text($one['how']), ...array_map(static fn (string $key): string => $number($one[$key]), ['yieldLowShare', 'yieldHighShare', 'minutesLow', 'minutesHigh'])]).']';
@@ -85,12 +108,13 @@ $tables['Preparations'] = $written('Preparations', 'How water is driven off befo
     static fn (string $food, array $rows): string => $text($food).' => ['.implode(', ', $rows).']', array_keys($prepared), $prepared,
 ));
 
+$named = [...$read('names'), ...array_map(static fn (array $one): array => ['food' => $one['id'], 'names' => $one['names']], $read('borrowed'))];
 $tables['Names'] = $written('Names', 'What else cooks call a food.', 'By food.', array_map(
-    static fn (array $one): string => $text($one['food']).' => ['.implode(', ', array_map($text, $list($one['names']))).']', $read('names'),
+    static fn (array $one): string => $text($one['food']).' => ['.implode(', ', array_map($text, $list($one['names']))).']', $named,
 ));
 
 $keys = $taken = [];
-foreach ($read('names') as $one) {
+foreach ($named as $one) {
     $own = array_map(NameKey::of(...), [$shown[$one['food']], explode(',', $shown[$one['food']])[0], ...$list($one['names'])]);
     // a name of two foods is the first one's
     $keys[$one['food']] = array_values(array_diff(array_unique($own), $taken));

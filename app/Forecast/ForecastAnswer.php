@@ -24,6 +24,7 @@ final readonly class ForecastAnswer
      * @param  list<Allergen>  $allergens
      * @param  list<string>  $assumptions
      * @param  list<string>  $cautions
+     * @param  list<string>  $allergenChecks  foods whose packet is to be read, or that nobody knows; empty where all of it is sure
      * @param  list<string>  $warnings  what stands first on every paper of it; empty in a rough answer
      */
     private function __construct(
@@ -40,6 +41,7 @@ final readonly class ForecastAnswer
         public array $assumptions,
         public array $cautions,
         public array $warnings,
+        public array $allergenChecks,
     ) {
     }
 
@@ -62,6 +64,7 @@ final readonly class ForecastAnswer
             array_map($say, $forecast->assumptions()),
             array_map($say, $forecast->cautions()),
             $report === null ? [] : array_map($say, PaperWarning::of($forecast)->says),
+            array_map($say, $forecast->allergenChecks()),
         );
     }
 }

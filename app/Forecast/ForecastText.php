@@ -33,7 +33,7 @@ final readonly class ForecastText
             $lines = [...$lines, ...$text->reading($reading, $waysOut[$reading->name->value] ?? [])];
         }
         $allergens = array_map(static fn (Allergen $one): string => $one->value, $forecast->allergens());
-        $lines = [...$lines, '', 'Contains '.($words->list($allergens) ?: 'none of the fourteen allergens'), ''];
+        $lines = [...$lines, '', 'Contains '.($words->list($allergens) ?: 'none of the fourteen allergens, as far as is known'), ...array_map($words->say(...), $forecast->allergenChecks()), ''];
 
         return implode("\n", [...$lines, ...array_map($words->say(...), [...$forecast->assumptions(), ...$forecast->cautions()])])."\n";
     }

@@ -6,6 +6,7 @@ namespace App\Label;
 
 use App\Contract\Schema;
 use Hojaldre\Core\Document\Judged;
+use Hojaldre\Core\Document\MayBeMissing;
 use Hojaldre\Core\Document\Text;
 use Hojaldre\Core\Label\SoldAs;
 use Hojaldre\Core\Pie\Pie;
@@ -21,7 +22,7 @@ final readonly class LabelWish implements Judged
      * @param  string|null  $bake  uuid of the bake that it is for; null where it is none of the book
      * @param  bool  $cooledInPortions  cut, or on a rack and shallow, so that it was cold in time
      */
-    public function __construct(public Pie $design, public SoldAs $soldAs, #[Text(10, 10, '^\d{4}-\d{2}-\d{2}$')] public string $madeOn, #[Text(36, 36, self::UUID)] public ?string $bake = null, public bool $cooledInPortions = false)
+    public function __construct(public Pie $design, public SoldAs $soldAs, #[Text(10, 10, '^\d{4}-\d{2}-\d{2}$')] public string $madeOn, #[MayBeMissing, Text(36, 36, self::UUID)] public ?string $bake = null, #[MayBeMissing] public bool $cooledInPortions = false)
     {
     }
 

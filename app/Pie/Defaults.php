@@ -15,6 +15,7 @@ use Hojaldre\Core\Custard\Custard;
 use Hojaldre\Core\Custard\CustardStyle;
 use Hojaldre\Core\Custard\Solver\CustardSolver;
 use Hojaldre\Core\Food\Allergen;
+use Hojaldre\Core\Food\AllergenName;
 use Hojaldre\Core\Food\DoughKind;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
@@ -71,6 +72,7 @@ final readonly class Defaults
      * @param  DoughChoice  $doughChoice  what is usual for a dough; its id is to be put in
      * @param  DoughFoods  $doughFoods  what commonly goes into a dough
      * @param  list<Allergen>  $allergens
+     * @param  list<AllergenName>  $allergenNames
      * @param  list<Tin>  $tins  one of each shape
      * @param  list<Saying>  $sayings  how amounts, lengths, heats and times may be said
      * @param  list<string>  $commonFoods  ids of what most kitchens have, to be ticked where one begins with what is there
@@ -104,6 +106,7 @@ final readonly class Defaults
         public float $panGrams,
         public DoughFoods $doughFoods,
         public array $allergens,
+        public array $allergenNames,
         public array $tins,
         public array $commonFoods,
         public array $sayings,
@@ -121,7 +124,7 @@ final readonly class Defaults
             Pantry::food('salt'), 5, 10, Custard::EGG_GRAMS,
             CustardSolver::MOST_EGGS, CustardSolver::MOST_YOLKS, CustardSolver::MOST_DAIRIES, Crust::MOST_STAGES, BakePlan::MOST_STAGES, Bill::MOST_TINS,
             new BatchLine('00000000-0000-0000-0000-000000000000', 1, LiningChoice::usual(), FoldChoice::asDesigned()), DoughChoice::usual('shortcrust'), 21, Batch::USUAL_PAN_GRAMS, DoughFoods::usual(),
-            Allergen::cases(),
+            Allergen::cases(), AllergenName::cases(),
             [
                 new StraightTin(240, 35), new Springform(240, 70), new SlopedTin(220, 240, 35), new FlutedTin(220, 240, 35, 32, 4),
                 new RectangularTin(240, 240, 35, 0), new CupsTin(12, 50, 70, 35), new MeasuredDish(1500, 35), FoldedPieces::halfMoons(4, 200),

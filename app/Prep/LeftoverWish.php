@@ -7,6 +7,7 @@ namespace App\Prep;
 use App\Contract\Schema;
 use Hojaldre\Core\Batch\BatchLine;
 use Hojaldre\Core\Document\Judged;
+use Hojaldre\Core\Document\MayBeMissing;
 use Hojaldre\Core\Document\Number;
 use Hojaldre\Core\Document\Text;
 use Hojaldre\Core\Document\Whole;
@@ -31,7 +32,7 @@ final readonly class LeftoverWish implements Judged
         #[Whole(1, 500)] public ?int $pieces,
         #[Text(1, 40, '^[a-z0-9][a-z0-9-]*$')] public ?string $food,
         #[Text(36, 36, BatchLine::UUID)] public ?string $bake = null,
-        public bool $cooledInPortions = false,
+        #[MayBeMissing] public bool $cooledInPortions = false,
     ) {
     }
 

@@ -78,7 +78,9 @@ final class DocumentSchemas
             $properties[$field->name] = $this->field($field, $docs->fields[$field->name]['text'] ?? '');
         }
 
-        return ['type' => 'object', ...$about, 'additionalProperties' => false, 'required' => array_keys($properties), 'properties' => $properties];
+        $missing = array_map(static fn (Field $one): string => $one->name, array_filter(Shapes::fields($class), static fn (Field $one): bool => $one->mayBeMissing));
+
+        return ['type' => 'object', ...$about, 'additionalProperties' => false, 'required' => array_values(array_diff(array_keys($properties), $missing)), 'properties' => $properties];
     }
 
     /** @return array<string, mixed> */

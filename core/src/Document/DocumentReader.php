@@ -81,6 +81,11 @@ final readonly class DocumentReader
         $values = [];
         foreach (Shapes::fields($class) as $field) {
             $known[$field->name] = true;
+            if ($field->mayBeMissing && ! array_key_exists($field->name, $data)) {
+                $values[] = $field->default;
+
+                continue;
+            }
             $values[] = $this->field($field, array_key_exists($field->name, $data), $data[$field->name] ?? null, $at.'/'.$field->name);
         }
         foreach (array_keys(array_diff_key($data, $known)) as $key) {

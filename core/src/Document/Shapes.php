@@ -73,6 +73,7 @@ final class Shapes
     {
         $holds = null;
         $rules = [];
+        $mayBeMissing = $parameter->getAttributes(MayBeMissing::class) !== [];
         foreach ($parameter->getAttributes() as $attribute) {
             $one = $attribute->newInstance();
             if ($one instanceof Rule) {
@@ -86,7 +87,7 @@ final class Shapes
         assert($type instanceof ReflectionNamedType);
         $holds ??= self::byType($type->getName(), $parameter->getName());
 
-        return new Field($parameter->getName(), $holds, $type->allowsNull(), $rules);
+        return new Field($parameter->getName(), $holds, $type->allowsNull(), $rules, $mayBeMissing, $mayBeMissing ? $parameter->getDefaultValue() : null);
     }
 
     /** @return class-string|'bool' */

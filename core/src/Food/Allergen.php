@@ -21,4 +21,10 @@ enum Allergen: string
     case Sulphites = 'sulphites';
     case Lupin = 'lupin';
     case Molluscs = 'molluscs';
+
+    /** Those of the nine that the United States name (docs/sources.md#us-falcpa, with sesame): of cereals wheat alone, of shellfish crustaceans. */
+    public function isOfTheNine(): bool
+    {
+        return ! in_array($this, [self::Gluten, self::Celery, self::Mustard, self::Sulphites, self::Lupin, self::Molluscs], true);
+    }
 }

@@ -6,6 +6,7 @@ namespace Hojaldre\Core\Food;
 
 use Hojaldre\Core\Document\Judged;
 use Hojaldre\Core\Document\ListOf;
+use Hojaldre\Core\Document\MayBeMissing;
 use Hojaldre\Core\Document\NamedNumbers;
 use Hojaldre\Core\Document\Number;
 use Hojaldre\Core\Document\Text;
@@ -41,6 +42,9 @@ final readonly class Food implements Judged
      * @param  array<string, float>  $pieces  grams of one piece by name ("large" => 50)
      * @param  list<Allergen>  $allergens
      * @param  DoughKind|null  $doughKind  of a dough
+     * @param  list<AllergenName>  $allergenNames  the cereals and nuts among them by name
+     * @param  float|null  $saturates  of the fat; null where it is not known
+     * @param  float|null  $sugars  of the carbohydrate; null where it is not known
      */
     public function __construct(
         #[Text(1, 40, self::ID)] public string $id,
@@ -58,6 +62,10 @@ final readonly class Food implements Judged
         #[NamedNumbers(8, 0.5, 5000, 'g')] public array $pieces,
         #[ListOf(Allergen::class, 14)] public array $allergens,
         public ?DoughKind $doughKind = null,
+        #[MayBeMissing, ListOf(AllergenName::class, 13)] public array $allergenNames = [],
+        #[MayBeMissing] public AllergensKnown $allergensKnown = AllergensKnown::Unknown,
+        #[MayBeMissing, Number(0, 100, 'g per 100 g')] public ?float $saturates = null,
+        #[MayBeMissing, Number(0, 100, 'g per 100 g')] public ?float $sugars = null,
     ) {
     }
 
@@ -72,9 +80,19 @@ final readonly class Food implements Judged
     /** @param  array<string, float>  $pieces grams of one piece by name */
     public function withPieces(array $pieces): self
     {
+        return $this->with(['pieces' => $pieces]);
+    }
+
+    /**
+     * @param  array{id?: string, name?: string, floorYield?: float, safeCelsius?: float|null, pieces?: array<string, float>, allergens?: list<Allergen>, allergenNames?: list<AllergenName>, allergensKnown?: AllergensKnown, saturates?: float|null, sugars?: float|null}  $changes
+     */
+    public function with(array $changes): self
+    {
         return new self(
-            $this->id, $this->name, $this->role, $this->texture, $this->per100g, $this->gramsPerMl, $this->bulkGramsPerMl, $this->floorYield,
-            $this->eggsPer100g, $this->liquidShare, $this->bindsGramsPerGram, $this->safeCelsius, $pieces, $this->allergens, $this->doughKind,
+            $changes['id'] ?? $this->id, $changes['name'] ?? $this->name, $this->role, $this->texture, $this->per100g, $this->gramsPerMl, $this->bulkGramsPerMl, $changes['floorYield'] ?? $this->floorYield,
+            $this->eggsPer100g, $this->liquidShare, $this->bindsGramsPerGram, $changes['safeCelsius'] ?? $this->safeCelsius, $changes['pieces'] ?? $this->pieces, $changes['allergens'] ?? $this->allergens, $this->doughKind,
+            $changes['allergenNames'] ?? $this->allergenNames, $changes['allergensKnown'] ?? $this->allergensKnown,
+            array_key_exists('saturates', $changes) ? $changes['saturates'] : $this->saturates, array_key_exists('sugars', $changes) ? $changes['sugars'] : $this->sugars,
         );
     }
 

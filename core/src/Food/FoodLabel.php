@@ -6,6 +6,7 @@ namespace Hojaldre\Core\Food;
 
 use Hojaldre\Core\Document\Judged;
 use Hojaldre\Core\Document\ListOf;
+use Hojaldre\Core\Document\MayBeMissing;
 use Hojaldre\Core\Document\Number;
 use Hojaldre\Core\Document\Text;
 use Hojaldre\Core\Refusal\Refusal;
@@ -25,6 +26,10 @@ final readonly class FoodLabel implements Judged
      * @param  float  $carbohydrate  sugars included, fibre not
      * @param  list<Allergen>  $allergens
      * @param  DoughKind  $doughKind  of a dough
+     * @param  list<AllergenName>  $allergenNames  cereals and nuts by name
+     * @param  bool  $allergensRead  somebody read the packet: what is not ticked is not in it
+     * @param  float|null  $saturates  of the fat; null where it was not declared
+     * @param  float|null  $sugars  of the carbohydrate
      */
     public function __construct(
         #[Text(1, 60)] public string $name,
@@ -38,6 +43,10 @@ final readonly class FoodLabel implements Judged
         #[Number(0, 100, 'g per 100 g')] public float $salt,
         #[ListOf(Allergen::class, 14)] public array $allergens,
         public DoughKind $doughKind,
+        #[MayBeMissing, ListOf(AllergenName::class, 13)] public array $allergenNames = [],
+        #[MayBeMissing] public bool $allergensRead = false,
+        #[MayBeMissing, Number(0, 100, 'g per 100 g')] public ?float $saturates = null,
+        #[MayBeMissing, Number(0, 100, 'g per 100 g')] public ?float $sugars = null,
     ) {
     }
 

@@ -53,9 +53,22 @@ final readonly class OwnFood
                 default => $label->role === Role::Egg ? self::SAFE_RAW_CELSIUS : null,
             },
             pieces: [],
-            allergens: $label->allergens,
+            allergens: self::inOrder([...$label->allergens, ...array_map(static fn (AllergenName $one): Allergen => $one->group(), $label->allergenNames)]),
             doughKind: $label->role === Role::Dough ? $label->doughKind : null,
+            allergenNames: $label->allergenNames,
+            allergensKnown: $label->allergensRead ? AllergensKnown::Sure : AllergensKnown::Unknown,
+            saturates: $label->saturates,
+            sugars: $label->sugars,
         );
+    }
+
+    /**
+     * @param  list<Allergen>  $found
+     * @return list<Allergen> each once, in the order of the law
+     */
+    private static function inOrder(array $found): array
+    {
+        return array_values(array_filter(Allergen::cases(), static fn (Allergen $one): bool => in_array($one, $found, true)));
     }
 
     /** As it was said; where it was not, what may be raw is, and hot enough for poultry. */
@@ -76,10 +89,11 @@ final readonly class OwnFood
     {
         $isRaw = ! $like->isRaw() && (MayBeRaw::saysRaw($name) || MayBeRaw::named($name) && ! $like->isFlesh() && ! $like->isCheese());
 
-        return new Food(
-            $id, trim($name), $like->role, $like->texture, $like->per100g, $like->gramsPerMl, $like->bulkGramsPerMl, $isRaw ? min($like->floorYield, self::RAW_YIELD) : $like->floorYield,
-            $like->eggsPer100g, $like->liquidShare, $like->bindsGramsPerGram, $isRaw ? self::SAFE_POULTRY_CELSIUS : $like->safeCelsius, $like->pieces, $like->allergens, $like->doughKind,
-        );
+        return $like->with([
+            'id' => $id, 'name' => trim($name), ...($isRaw ? ['floorYield' => min($like->floorYield, self::RAW_YIELD), 'safeCelsius' => self::SAFE_POULTRY_CELSIUS] : []),
+            // water and salt are borrowed, allergens never: what the other has may be in it, and whatever else
+            'allergensKnown' => AllergensKnown::Unknown, 'saturates' => null, 'sugars' => null,
+        ]);
     }
 
     /** The packet's figures of a food, to be shown again for editing. */
@@ -103,6 +117,10 @@ final readonly class OwnFood
             salt: $food->per100g->salt,
             allergens: $food->allergens,
             doughKind: $food->doughKind ?? DoughKind::Short,
+            allergenNames: $food->allergenNames,
+            allergensRead: $food->allergensKnown === AllergensKnown::Sure,
+            saturates: $food->saturates,
+            sugars: $food->sugars,
         );
     }
 

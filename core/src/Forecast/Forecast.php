@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Forecast;
 
 use Hojaldre\Core\Food\Allergen;
+use Hojaldre\Core\Food\AllergensKnown;
+use Hojaldre\Core\Food\Food;
+use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Forecast\Readings\Reading;
 use Hojaldre\Core\Forecast\Readings\ReadingName;
 use Hojaldre\Core\Forecast\Readings\Readings;
@@ -70,13 +73,28 @@ final readonly class Forecast
         return $this->bake === null || $this->bake->isRough() ? null : BakeReport::of($this->bake);
     }
 
+    /** @return list<Food> that are in it, each as it is known now */
+    private function foods(): array
+    {
+        return array_map(Pantry::declared(...), [$this->pie->crust->dough, ...array_map(static fn ($one): Food => $one->food, array_values(array_filter($this->pie->ingredients(), static fn ($one): bool => $one->grams() > 0)))]);
+    }
+
+    /** @return list<Statement> foods whose packet is to be read, and those of which nobody knows what is in them */
+    public function allergenChecks(): array
+    {
+        $checks = [];
+        foreach ([AllergensKnown::Packet, AllergensKnown::Unknown] as $known) {
+            $foods = array_unique(array_map(static fn (Food $one): string => explode(',', $one->name)[0], array_filter($this->foods(), static fn (Food $one): bool => $one->allergensKnown === $known)));
+            $checks = $foods === [] ? $checks : [...$checks, new Statement("allergens.$known->value", ['foods' => implode(', ', $foods)])];
+        }
+
+        return $checks;
+    }
+
     /** @return list<Allergen> in the order of the law */
     public function allergens(): array
     {
-        $found = [...$this->pie->crust->dough->allergens, ...($this->pie->crust->lid?->glaze->allergens() ?? [])];
-        foreach ($this->pie->ingredients() as $ingredient) {
-            $found = $ingredient->grams() > 0 ? [...$found, ...$ingredient->food->allergens] : $found;
-        }
+        $found = [...($this->pie->crust->lid?->glaze->allergens() ?? []), ...array_merge(...array_map(static fn (Food $one): array => $one->allergens, $this->foods()))];
 
         return array_values(array_filter(Allergen::cases(), static fn (Allergen $one): bool => in_array($one, $found, true)));
     }

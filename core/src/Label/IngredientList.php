@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Label;
 
 use Hojaldre\Core\Food\Allergen;
+use Hojaldre\Core\Food\AllergenName;
+use Hojaldre\Core\Food\AllergensKnown;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
 use Hojaldre\Core\Pastry\Dough\DoughPart;
@@ -26,11 +28,13 @@ final readonly class IngredientList
         $crust = $pie->crust;
         $used = [];
         foreach ($pie->ingredients() as $one) {
-            $used[$one->food->id] = [$one->food, ($used[$one->food->id][1] ?? 0.0) + $one->grams()];
+            // two foods of one id are two, where their names or allergens are
+            $key = $one->food->id.'|'.$one->food->name.'|'.implode(',', array_column($one->food->allergens, 'value'));
+            $used[$key] = [$one->food, ($used[$key][1] ?? 0.0) + $one->grams()];
         }
         $glaze = $crust->lid?->glaze;
         $lines = array_map(static fn (array $one): LabelLine => LabelLine::of($one[0], $one[1]), array_filter($used, static fn (array $one): bool => $one[1] > 0));
-        $glazed = $glaze?->food() === null ? [] : [new LabelLine('Glaze', Glaze::gramsOn($pie->tin), [], [new LabelLine(Pantry::food($glaze->food())->name, 1.0, $glaze->allergens())])];
+        $glazed = $glaze?->food() === null ? [] : [new LabelLine('Glaze', Glaze::gramsOn($pie->tin), [], [LabelLine::of(Pantry::food($glaze->food()), 1.0)])];
 
         return new self(LabelLine::falling([self::pastry($crust->dough, $crust->grams($pie->tin), $dough), ...array_values($lines), ...$glazed]));
     }
@@ -47,7 +51,27 @@ final readonly class IngredientList
         // what the cook put into the stores of a dough counts, whatever its formula says
         $named = array_merge(...array_map(static fn (LabelLine $one): array => $one->allergens, $lines));
 
-        return new LabelLine($dough->name, $grams, array_values(array_filter($dough->allergens, static fn (Allergen $one): bool => ! in_array($one, $named, true))), $lines);
+        $more = array_values(array_filter($dough->allergens, static fn (Allergen $one): bool => ! in_array($one, $named, true)));
+
+        return new LabelLine($dough->name, $grams, $more, $lines, array_values(array_filter($dough->allergenNames, static fn (AllergenName $one): bool => in_array($one->group(), $more, true))));
+    }
+
+    /** @return list<string> names of foods whose allergens are known so far and no further */
+    public function known(AllergensKnown $as): array
+    {
+        $all = array_merge(...array_map(static fn (LabelLine $one): array => [$one, ...$one->parts], $this->lines));
+
+        return array_values(array_unique(array_map(static fn (LabelLine $one): string => explode(',', $one->name)[0], array_filter($all, static fn (LabelLine $one): bool => $one->known === $as))));
+    }
+
+    /** @return list<Allergen> those of the nine of the United States; of cereals only wheat is one, and what is not named may be */
+    public function ofTheNine(): array
+    {
+        $lines = array_merge(...array_map(static fn (LabelLine $one): array => [$one, ...$one->parts], $this->lines));
+        $isWheat = array_filter($lines, static fn (LabelLine $one): bool => in_array(Allergen::Gluten, $one->allergens, true)
+            && (array_intersect(array_column($one->names, 'value'), [AllergenName::Wheat->value, AllergenName::Spelt->value]) !== [] || array_filter($one->names, static fn (AllergenName $name): bool => $name->group() === Allergen::Gluten) === []));
+
+        return array_values(array_filter($this->allergens(), static fn (Allergen $one): bool => $one->isOfTheNine() || $one === Allergen::Gluten && $isWheat !== []));
     }
 
     /** @return list<Allergen> in the order of the law */

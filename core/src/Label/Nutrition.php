@@ -19,6 +19,9 @@ final readonly class Nutrition
     /** Tables and animals differ by so much of each, one standard deviation (judgement). */
     private const TABLE_SHARE = 0.10;
 
+    /** Saturates and sugars differ more: they are told as shares of fat and of carbohydrate (judgement). */
+    private const PART_SHARE = 0.20;
+
     /** And a kitchen scale and its cook by so much (judgement). */
     private const WEIGHED_SHARE = 0.03;
 
@@ -34,8 +37,11 @@ final readonly class Nutrition
     /** kcal in a gram (the same annex). */
     private const KILOCALORIES = ['fat' => 9.0, 'carbohydrate' => 4.0, 'fibre' => 2.0, 'protein' => 4.0];
 
-    /** @param  list<Nutrient>  $nutrients  of the whole pie, in the order of the law */
-    private function __construct(private float $grams, private int $pieces, private array $nutrients)
+    /**
+     * @param  list<Nutrient>  $nutrients  of the whole pie, in the order of the law
+     * @param  list<string>  $withoutParts  foods of which nobody knows saturates and sugars; then these two are left out
+     */
+    private function __construct(private float $grams, private int $pieces, private array $nutrients, public array $withoutParts)
     {
     }
 
@@ -68,6 +74,7 @@ final readonly class Nutrition
             $energyVariance += (self::TABLE_SHARE ** 2 + self::WEIGHED_SHARE ** 2) * $energy ** 2;
         }
         $pan = self::panFatGrams($pie);
+        $fatBefore = $sums['fat'];
         $sums['fat'] = max(0.0, $sums['fat'] - $pan);
         $variances['fat'] += (self::PAN_FAT_SHARE * $pan) ** 2;
         $energyVariance += (self::PAN_FAT_SHARE * $pan * self::KILOJOULES['fat']) ** 2;
@@ -75,9 +82,45 @@ final readonly class Nutrition
 
         return new self(max(1.0, $crustGrams + $weights->fillingGrams + $glazeGrams - $lostGrams), max(1, $pieces), [
             new Nutrient(NutrientName::Energy, self::energy($sums, self::KILOJOULES), sqrt($energyVariance)),
-            ...array_map(static fn (string $name): Nutrient => new Nutrient(NutrientName::from($name), $sums[$name], sqrt($variances[$name])), ['fat', 'carbohydrate', 'fibre', 'protein']),
+            new Nutrient(NutrientName::Fat, $sums['fat'], sqrt($variances['fat'])),
+            // fat that went with the juice of a pan takes its share of saturates along
+            ...self::part(NutrientName::Saturates, $used, $fatBefore > 0 ? $sums['fat'] / $fatBefore : 1.0),
+            new Nutrient(NutrientName::Carbohydrate, $sums['carbohydrate'], sqrt($variances['carbohydrate'])),
+            ...self::part(NutrientName::Sugars, $used, 1.0),
+            ...array_map(static fn (string $name): Nutrient => new Nutrient(NutrientName::from($name), $sums[$name], sqrt($variances[$name])), ['fibre', 'protein']),
             new Nutrient(NutrientName::Salt, $salt, (self::TABLE_SHARE + self::WEIGHED_SHARE) * $salt),
-        ]);
+        ], self::withoutParts($used));
+    }
+
+    /**
+     * @param  list<array{Food, float}>  $used
+     * @return list<Nutrient> none where it is not known of a food
+     */
+    private static function part(NutrientName $name, array $used, float $keptShare): array
+    {
+        if (self::withoutParts($used) !== []) {
+            return [];
+        }
+        $sum = $variance = 0.0;
+        foreach ($used as [$food, $grams]) {
+            $food = Pantry::declared($food);
+            $amount = $keptShare * $grams * ($name === NutrientName::Saturates ? $food->saturates : $food->sugars) / 100;
+            $sum += $amount;
+            $variance += (self::PART_SHARE ** 2 + self::WEIGHED_SHARE ** 2) * $amount ** 2;
+        }
+
+        return [new Nutrient($name, $sum, sqrt($variance))];
+    }
+
+    /**
+     * @param  list<array{Food, float}>  $used
+     * @return list<string>
+     */
+    private static function withoutParts(array $used): array
+    {
+        $without = array_filter($used, static fn (array $one): bool => $one[1] > 0 && (Pantry::declared($one[0])->saturates === null || Pantry::declared($one[0])->sugars === null));
+
+        return array_values(array_unique(array_map(static fn (array $one): string => explode(',', $one[0]->name)[0], $without)));
     }
 
     /** Fat that went with what a pan took off, as the forecast reckons it, g. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Hojaldre\Core\Record;
 
 use Hojaldre\Core\Bake\BakeEvent;
+use Hojaldre\Core\Document\MayBeMissing;
 use Hojaldre\Core\Document\Number;
 use Hojaldre\Core\Forecast\Forecast;
 use Hojaldre\Core\Forecast\Readings\ReadingName;
@@ -41,7 +42,7 @@ final readonly class Foretold
         #[Number(0, 2000, 'min')] public ?float $hotMinute,
         #[Number(0, 2000, 'min')] public ?float $warmMinute,
         #[Number(0, 2000, 'min')] public ?float $coldMinute,
-        public bool $safeWhenSet = false,
+        #[MayBeMissing] public bool $safeWhenSet = false,
     ) {
     }
 

@@ -94,6 +94,7 @@ const plan: DayPlan = {
   pace: [],
   brokenPins: [],
   why: null,
+  warnings: [],
 };
 const names = new Map([
   ["o1", "Quiche"],

@@ -28,9 +28,14 @@ const DOUGHS: [FoodLabel["doughKind"], string][] = [
   ["short", "short: bakes firm"],
   ["puff", "puff: rises in leaves"],
 ];
-const NUMBERS: [keyof Pick<FoodLabel, "fat" | "carbohydrate" | "fibre" | "protein" | "salt">, string][] = [
+/** May be left empty: then a label leaves them out. */
+type Part = "saturates" | "sugars";
+const PARTS: string[] = ["saturates", "sugars"];
+const NUMBERS: [keyof Pick<FoodLabel, "fat" | "carbohydrate" | "fibre" | "protein" | "salt" | Part>, string][] = [
   ["fat", "Fat"],
+  ["saturates", "of which saturates"],
   ["carbohydrate", "Carbohydrate"],
+  ["sugars", "of which sugars"],
   ["fibre", "Fibre"],
   ["protein", "Protein"],
   ["salt", "Salt"],
@@ -47,6 +52,10 @@ export const EMPTY_LABEL: FoodLabel = {
   protein: 0,
   salt: 0,
   allergens: [],
+  allergenNames: [],
+  allergensRead: false,
+  saturates: null,
+  sugars: null,
   doughKind: "short",
 };
 
@@ -61,7 +70,11 @@ type Props = {
 export function FoodForm({ label, trouble, save, leave }: Props) {
   const [name, setName] = useState(label.name);
   const [rest, setRest] = useState(label);
-  const [typed, setTyped] = useState(Object.fromEntries(NUMBERS.map(([key]) => [key, String(label[key])])));
+  const [typed, setTyped] = useState(
+    Object.fromEntries(
+      NUMBERS.map(([key]) => [key, label[key] === null || label[key] === undefined ? "" : String(label[key])]),
+    ),
+  );
   const [mend, setMend] = useState<{ at: string; mend: string } | null>(null);
   const shown = mend ?? trouble;
   const submit = (event: FormEvent) => {
@@ -69,6 +82,10 @@ export function FoodForm({ label, trouble, save, leave }: Props) {
     if (name.trim() === "") return setMend({ at: "/name", mend: "Give it a name." });
     const values: Partial<FoodLabel> = {};
     for (const [key, word] of NUMBERS) {
+      if (PARTS.includes(key) && (typed[key] ?? "").trim() === "") {
+        Object.assign(values, { [key]: null });
+        continue;
+      }
       const value = Number((typed[key] ?? "").replace(",", "."));
       if (!(value >= 0 && value <= 100)) return setMend({ at: `/${key}`, mend: `${word}: grams in 100 g, 0 to 100.` });
       values[key] = value;
@@ -144,6 +161,38 @@ export function FoodForm({ label, trouble, save, leave }: Props) {
           ))}
         </Flex>
       </Box>
+      <Box as="fieldset" border="0" padding="0" marginBlock="10px">
+        <Box as="legend" color="ink2">
+          Of cereals and nuts, which
+        </Box>
+        <Flex gap="2px 14px" wrap="wrap">
+          {defaults.allergenNames.map((one) => (
+            <chakra.label key={one} display="inline-flex" gap="5px" alignItems="baseline" minHeight="28px">
+              <input
+                type="checkbox"
+                checked={(rest.allergenNames ?? []).includes(one)}
+                onChange={(event) =>
+                  setRest({
+                    ...rest,
+                    allergenNames: event.target.checked
+                      ? [...(rest.allergenNames ?? []), one]
+                      : (rest.allergenNames ?? []).filter((other) => other !== one),
+                  })
+                }
+              />
+              {one.replace("-", " ")}
+            </chakra.label>
+          ))}
+        </Flex>
+      </Box>
+      <chakra.label display="flex" gap="8px" alignItems="baseline" minHeight="36px">
+        <input
+          type="checkbox"
+          checked={rest.allergensRead === true}
+          onChange={(event) => setRest({ ...rest, allergensRead: event.target.checked })}
+        />
+        I have read its packet: none but these. Until then its allergens count as not known.
+      </chakra.label>
       <Flex gap="6px">
         <Button look="filled" type="submit">
           Save it to the stores

@@ -94,7 +94,13 @@ export const defaults = {
             "allergens": [
                 "gluten"
             ],
-            "doughKind": null
+            "doughKind": null,
+            "allergenNames": [
+                "wheat"
+            ],
+            "allergensKnown": "packet",
+            "saturates": 0.95,
+            "sugars": 4.72
         },
         "amount": {
             "words": "10 g",
@@ -126,7 +132,11 @@ export const defaults = {
         "safeCelsius": null,
         "pieces": {},
         "allergens": [],
-        "doughKind": null
+        "doughKind": null,
+        "allergenNames": [],
+        "allergensKnown": "sure",
+        "saturates": 0,
+        "sugars": 0
     },
     "rubbedSaltGrams": 5,
     "boiledSaltGramsPerLitre": 10,
@@ -226,6 +236,21 @@ export const defaults = {
         "sulphites",
         "lupin",
         "molluscs"
+    ],
+    "allergenNames": [
+        "wheat",
+        "spelt",
+        "rye",
+        "barley",
+        "oats",
+        "almond",
+        "hazelnut",
+        "walnut",
+        "cashew",
+        "pecan",
+        "brazil-nut",
+        "pistachio",
+        "macadamia"
     ],
     "tins": [
         {

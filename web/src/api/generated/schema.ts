@@ -1803,6 +1803,16 @@ export interface components {
          * @enum {string}
          */
         Allergen: "gluten" | "crustaceans" | "egg" | "fish" | "peanuts" | "soya" | "milk" | "nuts" | "celery" | "mustard" | "sesame" | "sulphites" | "lupin" | "molluscs";
+        /**
+         * @description The cereals and the nuts that food law wants by their own name (docs/sources.md#eu-1169-2011, annex II, points 1 and 8), in its order.
+         * @enum {string}
+         */
+        AllergenName: "wheat" | "spelt" | "rye" | "barley" | "oats" | "almond" | "hazelnut" | "walnut" | "cashew" | "pecan" | "brazil-nut" | "pistachio" | "macadamia";
+        /**
+         * @description How far it is known which allergens a food has. Never sure by another food's name.
+         * @enum {string}
+         */
+        AllergensKnown: "sure" | "packet" | "unknown";
         /** @description An amount in the cook's own words and in grams; the grams are what counts, and how sure they are widens the readings. */
         Amount: {
             words: string;
@@ -2692,6 +2702,7 @@ export interface components {
             /** @description what commonly goes into a dough */
             doughFoods: components["schemas"]["DoughFoods"];
             allergens: components["schemas"]["Allergen"][];
+            allergenNames: components["schemas"]["AllergenName"][];
             /** @description one of each shape */
             tins: components["schemas"]["Tin"][];
             /** @description ids of what most kitchens have, to be ticked where one begins with what is there */
@@ -3059,6 +3070,11 @@ export interface components {
             };
             allergens: components["schemas"]["Allergen"][];
             doughKind: components["schemas"]["DoughKind"] | null;
+            /** @description the cereals and nuts among them by name */
+            allergenNames?: components["schemas"]["AllergenName"][];
+            allergensKnown?: components["schemas"]["AllergensKnown"];
+            saturates?: number | null;
+            sugars?: number | null;
         };
         /** @description What the packet of a food declares for 100 g, and the little a cook has to add. */
         FoodLabel: {
@@ -3081,6 +3097,12 @@ export interface components {
             allergens: components["schemas"]["Allergen"][];
             /** @description of a dough */
             doughKind: components["schemas"]["DoughKind"];
+            /** @description cereals and nuts by name */
+            allergenNames?: components["schemas"]["AllergenName"][];
+            /** @description somebody read the packet: what is not ticked is not in it */
+            allergensRead?: boolean;
+            saturates?: number | null;
+            sugars?: number | null;
         };
         /** @description A food nobody has the packet of. */
         FoodLike: {
@@ -3110,6 +3132,8 @@ export interface components {
             cautions: string[];
             /** @description what stands first on every paper of it; empty in a rough answer */
             warnings: string[];
+            /** @description foods whose packet is to be read, or that nobody knows; empty where all of it is sure */
+            allergenChecks: string[];
         };
         /** @description Where the middle of the pie was in the simulated bakes at one minute. */
         ForecastBand: {
@@ -3140,7 +3164,7 @@ export interface components {
             warmMinute: number | null;
             coldMinute: number | null;
             /** @description a custard that is safe when it is taken out by its sign */
-            safeWhenSet: boolean;
+            safeWhenSet?: boolean;
         };
         /**
          * @description What kind of pie it is: said by its tin and its crust, never kept beside them.
@@ -3371,6 +3395,10 @@ export interface components {
             /** @description as it is eaten */
             pieceGrams: number;
             nutrients: components["schemas"]["NutrientRow"][];
+            /** @description what the cook has to look up before it is printed; empty where all of it is sure */
+            checks: string[];
+            /** @description allergens as the United States name them */
+            containsOfNine: string[];
         };
         /** @description A piece of a text; an allergen is bold. */
         LabelRun: {
@@ -3389,9 +3417,9 @@ export interface components {
             soldAs: components["schemas"]["SoldAs"];
             /** @description date on which it was baked, or made: 2026-11-27 */
             madeOn: string;
-            bake: string | null;
+            bake?: string | null;
             /** @description cut, or on a rack and shallow, so that it was cold in time */
-            cooledInPortions: boolean;
+            cooledInPortions?: boolean;
         };
         /** @description One thing poured or laid into the crust. */
         Layer: components["schemas"]["SolidLayer"] | components["schemas"]["CustardLayer"] | components["schemas"]["ScatteredLayer"];
@@ -3479,7 +3507,7 @@ export interface components {
             food: string | null;
             bake: string | null;
             /** @description cut, or on a rack and shallow, so that it was cold in time */
-            cooledInPortions: boolean;
+            cooledInPortions?: boolean;
         };
         Leftovers: {
             /** @description what must be used first at the top */

@@ -117,7 +117,10 @@ function Card({ kitchen, pie, shown }: { kitchen: string; pie: Pie; shown: Shown
         {forecast.cautions.map((caution) => (
           <p key={caution}>{caution}</p>
         ))}
-        <p>Contains {forecast.allergens.join(", ") || "none of the fourteen allergens"}.</p>
+        <p>
+          Contains {forecast.allergens.join(", ") || "none of the fourteen allergens, as far as is known"}.{" "}
+          {forecast.allergenChecks.join(" ")}
+        </p>
       </Part>
     </Box>
   );

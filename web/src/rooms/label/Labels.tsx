@@ -139,8 +139,16 @@ function Sheet({ kitchen, design, back, bakedOn, bake, doubt }: Props) {
           <Box marginLeft="auto">{back}</Box>
         </Flex>
         <Box color="ink2">
-          Names of cereals and nuts must stand in the foods' own names. What the tin was greased with, and traces from
-          your kitchen, are yours to add. Food rules where you sell come first.
+          {data?.checks.map((one) => (
+            <Box key={one} color="ink" fontWeight="650" paddingBottom="4px">
+              {one}
+            </Box>
+          ))}
+          {data && data.containsOfNine.length > 0 && (
+            <Box>In the United States: contains {data.containsOfNine.join(", ")}.</Box>
+          )}
+          What the tin was greased with, and a "may contain" of your packets and your kitchen, are yours to add. Food
+          rules where you sell come first.
         </Box>
       </Box>
       <Box minWidth="0">

@@ -91,7 +91,6 @@ const kept = (one: Prep["left"][number], place: LeftoverWish["place"]): Leftover
   pieces: one.pieces,
   food: one.food,
   bake: null,
-  cooledInPortions: false,
 });
 
 function Heading({ children }: { children: React.ReactNode }) {
@@ -117,7 +116,6 @@ function Another({ kitchen, put }: { kitchen: string; put: (wish: LeftoverWish) 
       pieces: isCounted ? amount : null,
       food: null,
       bake: null,
-      cooledInPortions: false,
     });
     setName("");
     setAmount(null);

@@ -117,7 +117,9 @@ export function Shop({
           );
         })}
       </Box>
-      <Box paddingTop="12px">The lot contains {prep.allergens.join(", ") || "none of the fourteen allergens"}.</Box>
+      <Box paddingTop="12px">
+        The lot contains {prep.allergens.join(", ") || "none of the fourteen allergens, as far as is known"}.
+      </Box>
     </Box>
   );
 }

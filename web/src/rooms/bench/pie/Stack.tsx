@@ -82,7 +82,10 @@ function Totals({ forecast }: { forecast: Forecast }) {
         </Flex>
       ))}
       <Box color="ink2" marginTop="8px">
-        {forecast.allergens.length ? `Contains ${forecast.allergens.join(", ")}` : "None of the fourteen allergens"}
+        {forecast.allergens.length
+          ? `Contains ${forecast.allergens.join(", ")}.`
+          : "None of the fourteen allergens, as far as is known."}{" "}
+        {forecast.allergenChecks.join(" ")}
       </Box>
     </Box>
   );
