@@ -56,6 +56,12 @@ abstract class TestCase extends LaravelTestCase
      * @param  array<mixed>  $server
      * @param  string|null  $content
      */
+    /** A bake that was put down two days ago: what is pressed of it may lie back so far. */
+    protected static function putDownLongAgo(string $bake): void
+    {
+        DB::table('bakes')->where('id', $bake)->update(['created_at' => now()->subDays(2)]);
+    }
+
     public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
     {
         $response = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);

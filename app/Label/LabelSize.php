@@ -16,6 +16,9 @@ enum LabelSize: string
 
     private const LINE_MM = 3.3;
 
+    /** A row of what it feeds has no gap (7 points, set 1.05 high). */
+    private const ROW_MM = 2.7;
+
     /** Around what is printed, each side. */
     public const EDGE_MM = 4.0;
 
@@ -23,7 +26,7 @@ enum LabelSize: string
     public static function for(LabelAnswer $label): self
     {
         foreach (self::cases() as $size) {
-            if ($size->lines($label) * self::LINE_MM <= $size->highMm() - 2 * self::EDGE_MM) {
+            if ($size->lines($label) * self::LINE_MM + (count($label->nutrients) + 1) * self::ROW_MM <= $size->highMm() - 2 * self::EDGE_MM) {
                 return $size;
             }
         }
@@ -65,7 +68,7 @@ enum LabelSize: string
         $long = static fn (string $text): int => (int) ceil(mb_strlen($text) / $letters);
         $ingredients = implode('', array_map(static fn (LabelRun $one): string => $one->text, $label->ingredients));
 
-        // the name is set larger; dates and note have a line each; nutrients one each and their head
-        return 2 * $long($label->name) + $long("Ingredients: $ingredients") + $long(implode(' ', $label->keep)) + $long(implode(' ', $label->eat)) + 2 + count($label->nutrients) + 1;
+        // the name is set larger; dates and note have a line each
+        return 2 * $long($label->name) + $long("Ingredients: $ingredients") + $long(implode(' ', $label->keep)) + $long(implode(' ', $label->eat)) + 2;
     }
 }

@@ -58,6 +58,7 @@ final class ArchiveTest extends TestCase
         $this->putJson($at("/days/$day/marks"), ['task' => 'dough:shortcrust', 'kind' => 'mix', 'startMinute' => 960, 'endMinute' => 975, 'plannedMinutes' => 15])->assertOk();
         $this->postJson($at("/days/$day/calendar"));
         $bake = $this->postJson($at('/bakes'), ['bakes' => [['id' => null, 'pie' => $pie, 'design' => null, 'count' => 1, 'oven' => $oven, 'isFrozen' => false, 'plannedAt' => null, 'batch' => null]]])->assertCreated()->json('ids.0');
+        self::putDownLongAgo($bake);
         $in = (int) now()->getTimestampMs() - 7_200_007;
         $this->postJson($at("/bakes/$bake/events"), ['events' => array_map(static fn (array $one): array => ['id' => Str::uuid()->toString(), 'kind' => $one[0], 'leg' => 'bake', 'what' => $one[1], 'answer' => '', 'value' => null, 'at' => $in + 60_000 * $one[2]], [['in', '', 0], ['done', 'out', 46], ['done', 'rested', 58]])])->assertOk();
         $this->postJson($at("/bakes/$bake/readings"), ['readings' => array_map(static fn (int $minute): array => ['at' => $in + 60_000 * $minute + 3, 'celsius' => 10.1 + 1.37 * $minute], range(0, 45))])->assertOk();

@@ -12,6 +12,7 @@ use App\StandIn\SimulatedOven;
 use App\StandIn\SimulatedProbe;
 use Hojaldre\Core\Tests\TroutQuiche;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
 final class AtOvenTest extends TestCase
@@ -28,7 +29,7 @@ final class AtOvenTest extends TestCase
         $this->kitchen = $this->kitchen();
         $this->actingAs($this->member($this->kitchen));
         $this->pie = $this->stored($this->kitchen)->id;
-        $this->now = (int) now()->getTimestampMs();
+        $this->now = (int) now()->subHours(3)->getTimestampMs();
     }
 
     private function at(string $path): string
@@ -41,7 +42,10 @@ final class AtOvenTest extends TestCase
     {
         $ids = $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => null, 'isFrozen' => false, 'plannedAt' => null, 'batch' => null, ...$with]]])->assertCreated()->json('ids');
 
-        return is_array($ids) && is_string($ids[0]) ? $ids[0] : self::fail('no id');
+        $id = is_array($ids) && is_string($ids[0]) ? $ids[0] : self::fail('no id');
+        self::putDownLongAgo($id);
+
+        return $id;
     }
 
     /** @return array<string, mixed> */
@@ -96,6 +100,54 @@ final class AtOvenTest extends TestCase
         $this->getJson($this->at('/at-oven'))->assertJsonPath('bakes', []);
     }
 
+    /** Ten minutes are what clocks differ by; a press that nobody can place is refused with what to do. */
+    public function test_a_press_from_the_future_or_from_before_the_bake_is_refused(): void
+    {
+        $id = $this->begin();
+        $press = fn (int $at): TestResponse => $this->postJson($this->at("/bakes/$id/events"), ['events' => [[...$this->event('in'), 'at' => $at]]]);
+        $now = (int) now()->getTimestampMs();
+        $press($now + 20 * 60_000)->assertStatus(422)->assertJsonPath('code', 'clock-is-off')->assertJsonPath('refusals.0.at', '/events/0/at');
+        $press($now - 80 * 3_600_000)->assertStatus(422)->assertJsonPath('code', 'clock-is-off');
+        $press($now + 5 * 60_000)->assertOk();
+    }
+
+    /** Two phones: what was pressed without a line comes late and counts at its time; where two said otherwise, both are asked. */
+    public function test_presses_count_in_the_order_in_which_they_happened_and_two_that_differ_are_asked(): void
+    {
+        $id = $this->begin();
+        $this->postJson($this->at("/bakes/$id/events"), ['events' => [$this->event('in', minute: 10)]])->assertOk();
+        $this->actingAs($this->member($this->kitchen, Role::Cook));
+        $late = $this->event('in', minute: 0);
+        $this->postJson($this->at("/bakes/$id/events"), ['events' => [$late]])->assertOk();
+        self::assertEqualsWithDelta($this->now + 600_000, (int) StoredBake::inKitchen($this->kitchen, $id)->in_at?->getTimestampMs(), 1, 'the later one counts');
+        $disputes = $this->live(12)['disputes'];
+        self::assertCount(1, $disputes);
+        self::assertSame($late['id'], $disputes[0]['other']['id']);
+        self::assertStringContainsString('Which is right?', $disputes[0]['says']);
+        $this->postJson($this->at("/bakes/$id/events"), ['events' => [$this->event('undo', $disputes[0]['other']['id'], 13)]])->assertOk();
+        self::assertSame([], $this->live(14)['disputes']);
+    }
+
+    /** A quiche out at twelve minutes of forty-six is not hot: it is said at once, with how long it goes back in. */
+    public function test_a_pie_that_is_out_too_early_is_told_to_go_back_in(): void
+    {
+        $id = $this->begin();
+        $this->postJson($this->at("/bakes/$id/events"), ['events' => [$this->event('in'), $this->event('done', 'out', 12)]])->assertOk();
+        $hot = $this->live(12)['hot'];
+        self::assertSame([false, true, 'not-measured'], [$hot['isHot'], $hot['isSurelyNot'], $hot['state']]);
+        self::assertLessThan(71, $hot['middleCelsius']);
+        self::assertGreaterThan(15, $hot['backInMinutes']);
+        $this->postJson($this->at("/bakes/$id/events"), ['events' => [$this->event('back-in', '', 14, $hot['backInMinutes'])]])->assertOk();
+        self::assertNull($this->live(15)['hot']);
+        $this->postJson($this->at("/bakes/$id/events"), ['events' => [$this->event('done', 'out', 14 + $hot['backInMinutes'])]])->assertOk();
+        self::assertTrue($this->live(60)['hot']['isHot']);
+        // measured, it counts by what was measured
+        $other = $this->begin();
+        $this->postJson($this->at("/bakes/$other/events"), ['events' => [$this->event('in'), $this->event('done', 'out', 30), $this->event('measured', 'middle', 31, 74.0)]])->assertOk();
+        $bakes = array_column($this->getJson($this->at('/at-oven/live?at='.($this->now + 60_000 * 32)))->json('bakes'), null, 'id');
+        self::assertSame('measured', $bakes[$other]['hot']['state']);
+    }
+
     public function test_what_was_pressed_is_never_changed(): void
     {
         $id = $this->begin();
@@ -121,9 +173,10 @@ final class AtOvenTest extends TestCase
         self::assertCount(31, $measured['trace']);
         self::assertSame('not-yet', $measured['safety']['state']);
         self::assertSame('probe-silent', $this->live(35)['safety']['state']);
-        $this->postJson($this->at("/bakes/$id/readings"), ['readings' => [['at' => $this->now + 60_000 * 31, 'celsius' => 850], ['at' => $this->now + 60_000 * 32, 'celsius' => 73]]])->assertOk();
-        self::assertSame(1, $this->live(32)['leftOut']);
-        self::assertSame('measured', $this->live(32)['safety']['state']);
+        $this->postJson($this->at("/bakes/$id/readings"), ['readings' => [['at' => $this->now + 60_000 * 31, 'celsius' => 850], ...array_map(fn (int $half): array => ['at' => $this->now + 60_000 * 40 + 30_000 * $half, 'celsius' => 73 + 0.3 * $half], range(0, 4))]])->assertOk();
+        self::assertSame(1, $this->live(42)['leftOut']);
+        self::assertStringContainsString('no food', $this->live(42)['leftOutSays']);
+        self::assertSame('measured', $this->live(42)['safety']['state']);
     }
 
     public function test_cooling_is_told_once_it_is_out(): void

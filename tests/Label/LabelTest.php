@@ -15,6 +15,7 @@ use Hojaldre\Core\Pie\Amount;
 use Hojaldre\Core\Pie\Pie;
 use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Tin\FoldedPieces;
+use Hojaldre\Core\Tin\Springform;
 use Tests\TestCase;
 
 final class LabelTest extends TestCase
@@ -43,13 +44,39 @@ final class LabelTest extends TestCase
         $text = implode('', array_column($runs, 'text'));
         // 450 g of leeks before 438 g of pastry, salt last; flour before butter within the pastry
         self::assertMatchesRegularExpression('/^Leeks, .*Egg \(egg\), .*Smoked trout \(fish\), Fine salt$/', $text);
-        self::assertMatchesRegularExpression('/\[.*flour.*\(gluten\), .*butter.*\(milk\), Water, Fine salt\]/i', $text);
+        self::assertMatchesRegularExpression('/\[.*flour.*\(wheat\), .*butter.*\(milk\), Water, Fine salt\]/i', $text);
         foreach ($runs as $run) {
-            self::assertSame(in_array($run['text'], ['gluten', 'egg', 'fish', 'milk'], true), $run['isBold'], $run['text']);
+            self::assertSame(in_array($run['text'], ['wheat', 'egg', 'fish', 'milk'], true), $run['isBold'], $run['text']);
         }
+        self::assertSame(['wheat', 'egg', 'fish', 'milk'], $label->json('containsOfNine'));
+        self::assertSame(['Energy', 'Fat', 'of which saturates', 'Carbohydrate', 'of which sugars', 'Fibre', 'Protein', 'Salt'], array_column((array) $label->json('nutrients'), 'name'));
         self::assertSame('Keep at 5 °C or below.', $label->json('keep.0'));
         self::assertStringContainsString('74 °C', (string) $label->json('eat.0'));
         self::assertMatchesRegularExpression('~^[\d,]+ kJ / \d+ kcal$~', (string) $label->json('nutrients.0.ofPiece'));
+    }
+
+    /** Baked as it is written it is not hot, or cools too slowly: no label, and why. */
+    public function test_no_label_for_what_is_not_safe_as_written_or_cools_too_slowly(): void
+    {
+        $to = "/api/kitchens/{$this->kitchen->id}/labels";
+        $early = $this->design();
+        $early['bake']['stages'][0]['minutes'] = 15;
+        $this->postJson($to, [...$this->wish(), 'design' => $early])->assertStatus(422)->assertJsonPath('code', 'not-safe-as-written');
+        $deep = new Pie('Deep', 12, '', new Springform(280, 90), new Crust(Pantry::food('shortcrust'), 6, [], Seal::None), [new SolidLayer('pork', Pantry::food('minced-pork'), Amount::of(4000), [], null, 5.0)], [], BakePlan::plain(180, OvenMode::Static, 200));
+        $wish = [...$this->wish(), 'design' => DocumentWriter::write($deep)];
+        $this->postJson($to, $wish)->assertStatus(422)->assertJsonPath('code', 'cools-too-slowly')->assertJsonPath('at', '/soldAs');
+        $this->postJson($to, [...$wish, 'cooledInPortions' => true])->assertOk()->assertJsonPath('keep.1', 'Cooled in portions.');
+    }
+
+    /** A food whose packet nobody read is never marked sure. */
+    public function test_what_is_not_known_of_allergens_stands_on_the_label(): void
+    {
+        $design = $this->design();
+        $design['layers'][1]['food'] = [...$design['layers'][1]['food'], 'id' => 'own-thing', 'name' => 'Flumpets', 'allergens' => [], 'allergensKnown' => 'unknown', 'saturates' => null];
+        $label = $this->postJson("/api/kitchens/{$this->kitchen->id}/labels", [...$this->wish(), 'design' => $design])->assertOk();
+        self::assertStringContainsString('Flumpets (allergens not known)', implode('', array_column((array) $label->json('ingredients'), 'text')));
+        self::assertStringContainsString('Flumpets', implode(' ', (array) $label->json('checks')));
+        self::assertNotContains('of which sugars', array_column((array) $label->json('nutrients'), 'name'));
     }
 
     public function test_a_use_by_of_today_is_good_and_one_of_yesterday_is_past(): void

@@ -40,6 +40,7 @@ final class BookTest extends TestCase
     {
         $ids = $this->postJson($this->at('/bakes'), ['bakes' => [['id' => null, 'pie' => $this->pie, 'design' => null, 'count' => 1, 'oven' => $this->oven, 'isFrozen' => false, 'plannedAt' => null, 'batch' => null]]])->assertCreated()->json('ids');
         $id = is_array($ids) && is_string($ids[0]) ? $ids[0] : self::fail('no id');
+        self::putDownLongAgo($id);
         $in = (int) now()->getTimestampMs() - 7_200_000;
         $all = [['in', '', 0.0, null], ...$events, ['done', 'out', $minutes, null], ['done', 'rested', $minutes + 12, null]];
         $this->postJson($this->at("/bakes/$id/events"), ['events' => array_map(static fn (array $one): array => ['id' => Str::uuid()->toString(), 'kind' => $one[0], 'leg' => 'bake', 'what' => $one[1], 'answer' => '', 'value' => $one[3], 'at' => $in + (int) (60_000 * $one[2])], $all)])->assertOk();
@@ -105,7 +106,12 @@ final class BookTest extends TestCase
         $this->postJson($this->at('/leftovers'), [...$away, 'bake' => $cold])->assertStatus(422)->assertJsonPath('at', '/bake')->assertJsonPath('code', 'not-hot-enough');
         // by 73 a probe that reads a degree too high is safe; one that was gone after half an hour says nothing of the end
         $this->getJson($this->at('/bakes/'.$traced(73.0, 46)))->assertJsonPath('isDoubtful', false)->assertJsonPath('hotEnough', 'Its middle was hot enough, by the probe.');
-        $this->getJson($this->at('/bakes/'.$traced(50.0, 30)))->assertJsonPath('isDoubtful', false)->assertJsonPath('hotEnough', 'The core was not measured to the end.');
+        $this->getJson($this->at('/bakes/'.$traced(50.0, 30)))->assertJsonPath('isDoubtful', false)->assertJsonPath('hotEnough', 'Its middle was not measured. By the forecast it was hot when it came out, in 9 bakes of 10.');
+        $early = $this->baked(12.0);
+        self::assertStringStartsWith('Nobody knows that its middle was hot', (string) $this->getJson($this->at("/bakes/$early"))->assertJsonPath('isDoubtful', true)->json('hotEnough'));
+        $this->postJson($this->at('/leftovers'), [...$away, 'bake' => $early])->assertStatus(422)->assertJsonPath('code', 'not-hot-enough');
+        $design = $this->getJson($this->at("/bakes/$early"))->json('design');
+        $this->postJson($this->at('/labels'), ['design' => $design, 'soldAs' => 'chilled', 'madeOn' => now()->toDateString(), 'bake' => $early])->assertStatus(422)->assertJsonPath('code', 'not-hot-enough');
         $raw = $this->baked();
         $this->putJson($this->at("/bakes/$raw/judgement"), [...self::judged('dry'), 'faults' => ['raw-middle']])->assertOk()->assertJsonPath('isDoubtful', true);
         $this->postJson($this->at('/leftovers'), [...$away, 'bake' => $raw])->assertStatus(422);

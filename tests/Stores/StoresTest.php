@@ -10,7 +10,7 @@ use Tests\TestCase;
 
 final class StoresTest extends TestCase
 {
-    private const BRESAOLA = ['name' => 'Bresaola', 'role' => 'solid', 'raw' => 'cooked', 'body' => 'pours', 'fat' => 2.6, 'carbohydrate' => 0.5, 'fibre' => 0, 'protein' => 32, 'salt' => 3.9, 'allergens' => [], 'doughKind' => 'short'];
+    private const BRESAOLA = ['name' => 'Bresaola', 'role' => 'solid', 'raw' => 'cooked', 'body' => 'pours', 'fat' => 2.6, 'carbohydrate' => 0.5, 'fibre' => 0, 'protein' => 32, 'salt' => 3.9, 'allergens' => [], 'doughKind' => 'short', 'allergenNames' => [], 'allergensRead' => true, 'saturates' => 1.1, 'sugars' => 0.2];
 
     private Kitchen $kitchen;
 

@@ -161,6 +161,8 @@ export function forecast(change: Partial<Forecast> = {}): Forecast {
     allergens: ["egg", "milk"],
     assumptions: ["Assumed."],
     cautions: ["Local food rules come first."],
+    warnings: [],
+    allergenChecks: [],
     ...change,
   };
 }

@@ -69,7 +69,7 @@ final class CookingTest extends TestCase
         }
         $left = array_keys(array_filter($raw));
         sort($left);
-        self::assertSame(['seared', 'seared in batches', 'skin crisped'], $left);
+        self::assertSame(['browned', 'seared', 'seared in batches', 'skin crisped'], $left, 'browned is said of whole sausages too');
     }
 
     /** What a kitchen writes down without saying whether it is raw. */

@@ -8,6 +8,7 @@ use Hojaldre\Core\Document\DocumentReader;
 use Hojaldre\Core\Document\DocumentWriter;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\Pantry;
+use Hojaldre\Core\Food\Pantry\Borrowed;
 use Hojaldre\Core\Food\Pantry\Cheeses;
 use Hojaldre\Core\Food\Pantry\Dairy;
 use Hojaldre\Core\Food\Pantry\DryGoods;
@@ -36,7 +37,7 @@ final class PantryTest extends TestCase
 
     public function test_no_food_stands_in_two_tables_and_no_two_are_called_the_same(): void
     {
-        $tables = [Eggs::ROWS, Dairy::ROWS, Liquids::ROWS, Cheeses::ROWS, MeatAndFish::ROWS, Vegetables::ROWS, Fruit::ROWS, DryGoods::ROWS];
+        $tables = [Eggs::ROWS, Dairy::ROWS, Liquids::ROWS, Cheeses::ROWS, MeatAndFish::ROWS, Vegetables::ROWS, Fruit::ROWS, DryGoods::ROWS, Borrowed::ROWS];
         self::assertSame(array_sum(array_map(count(...), $tables)), count(Pantry::all()));
         $names = array_map(static fn (Food $food): string => $food->name, Pantry::all());
         self::assertSame($names, array_unique($names));

@@ -14,9 +14,11 @@ function rows(file: string): string[][] {
     .map((line) => [...line.matchAll(/("([^"]*)"|[^,]*)(?:,|$)/g)].map((found) => found[2] ?? found[1] ?? ""));
 }
 
-const names = new Map(rows("names.csv").map(([food, all]) => [food, all?.split("; ") ?? []]));
+const named = [...rows("names.csv"), ...rows("borrowed.csv").map((row) => [row[0] ?? "", row[13] ?? ""])];
+const names = new Map(named.map(([food, all]) => [food, all?.split("; ") ?? []]));
+const NO_FOODS = ["names.csv", "preparations.csv", "allergens.csv", "fat-and-sugar.csv"];
 const foods = readdirSync(PANTRY)
-  .filter((file) => file.endsWith(".csv") && file !== "names.csv" && file !== "preparations.csv")
+  .filter((file) => file.endsWith(".csv") && !NO_FOODS.includes(file))
   .flatMap(rows)
   .map(([id = "", name = ""]) => ({ food: { id, name } as Food, names: names.get(id) ?? [] }));
 const find = foodFinder(foods);

@@ -118,6 +118,7 @@ describe("one bake of the book", () => {
       pieces: 3,
       food: null,
       bake: "b",
+      cooledInPortions: false,
     });
     fireEvent.click(within(away).getByRole("button", { name: "Undo" }));
     await waitFor(() => expect(within(away).queryByRole("listitem")).toBeNull());

@@ -98,6 +98,7 @@ const planOf = (wish: PlanWish, more: Partial<DayPlan> = {}): DayPlan => {
     idles: [],
     pace: [],
     brokenPins: [],
+    warnings: [],
     why: wish.why ? { task: wish.why, notEarlier: ["It is kept late."], notLater: ["It rests before lining."] } : null,
     ...more,
   };

@@ -14,6 +14,8 @@ const label = (change: Partial<Label> = {}): Label => ({
     { text: ")", isBold: false },
   ],
   contains: ["egg"],
+  containsOfNine: ["egg"],
+  checks: [],
   madeOn: "2026-11-27",
   useBy: "2026-11-30",
   isPast: false,
