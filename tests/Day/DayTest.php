@@ -7,6 +7,9 @@ namespace Tests\Day;
 use App\Kitchen\Kitchen;
 use App\Kitchen\Role;
 use App\Pie\StoredPie;
+use Hojaldre\Core\Forecast\Forecast;
+use Hojaldre\Core\Forecast\Readings\ReadingName;
+use Hojaldre\Core\Tests\TroutQuiche;
 use Tests\TestCase;
 
 final class DayTest extends TestCase
@@ -201,6 +204,29 @@ final class DayTest extends TestCase
         $wrong['day']['kitchen']['cooks'][0]['hours'][0]['toMinute'] = 0;
         $this->postJson($this->at('/days'), $wrong)->assertStatus(422)->assertJsonPath('at', '/day/kitchen/cooks/0/hours/0/toMinute');
         $this->postJson($this->at('/days'), [...$put, 'batch' => '00000000-0000-4000-8000-000000000000'])->assertStatus(422)->assertJsonPath('code', 'no-such-batch');
+    }
+
+    /** The plan, its acts, its table, the recipe and the forecast say the same words first, and name the minutes that are safe. */
+    public function test_minutes_that_are_not_safe_are_said_first_on_every_paper(): void
+    {
+        $raw = TroutQuiche::withRawFish();
+        $high = Forecast::of($raw)->reading(ReadingName::Safe)?->high;
+        self::assertNotNull($high);
+        $short = $raw->withBake($raw->bake->withMinutes($high - 2));
+        $pie = StoredPie::putDown($this->kitchen, $this->member($this->kitchen), $short);
+        $save = $this->toSave(0, 1);
+        $save['day']['orders'][0]['pie'] = $pie->id;
+        $plan = $this->plan($save['day'])->json();
+        self::assertSame([$pie->id, $high], [$plan['warnings'][0]['pie'], (float) $plan['warnings'][0]['safeMinutes']]);
+        $says = $plan['warnings'][0]['says'][0];
+        self::assertStringContainsString('Not safe at '.($high - 2).' min', $says);
+        $in = array_values(array_filter($plan['acts'], static fn (array $act): bool => str_starts_with((string) $act['task'], 'bake:')));
+        self::assertSame($says, $in[0]['says'][0]);
+        $day = $this->postJson($this->at('/days'), $save)->assertOk()->json('id');
+        self::assertStringContainsString($says, (string) $this->get($this->at("/days/$day/plan.csv"))->getContent());
+        self::assertSame([$says], $this->getJson($this->at("/pies/$pie->id"))->json('forecast.warnings'));
+        self::assertStringContainsString("1. $says", (string) $this->getJson($this->at("/pies/$pie->id/recipe"))->json('text'));
+        self::assertSame([], $this->plan($this->toSave(0, 1)['day'])->json('warnings'));
     }
 
     public function test_a_guest_plans_but_marks_nothing(): void

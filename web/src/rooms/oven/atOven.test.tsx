@@ -144,6 +144,55 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
+describe("what is not hot, and what is said twice", () => {
+  it("takes the whole screen when it is out too early, and goes back in", async () => {
+    const hot = {
+      state: "not-measured",
+      isHot: false,
+      isSurelyNot: true,
+      backInMinutes: 25,
+      middleCelsius: 42,
+      isMeasured: false,
+      safeCelsius: 71,
+      says: ["Cut none."],
+    } as const;
+    const { pressed } = stand(
+      [pie("b")],
+      [
+        live("b", [wentIn(13), { kind: "done", what: "out", at: Date.now() - MINUTE }], {
+          hot: { ...hot, says: [...hot.says] },
+        }),
+      ],
+    );
+    expect((await screen.findByRole("alert")).textContent).toContain("Not hot enough");
+    await press("Back in");
+    await waitFor(() => expect(pressed().at(-1)).toEqual(["back-in", "", "", 25]));
+    await waitFor(() => expect(screen.queryByText("Not hot enough")).toBeNull());
+  });
+
+  it("asks which of two is right, and undoes the other", async () => {
+    const event = (id: string, pressedBy: string): OvenEvent => ({
+      id,
+      kind: "in",
+      leg: "bake",
+      what: "",
+      answer: "",
+      value: null,
+      at: Date.now() - MINUTE,
+      pressedBy,
+    });
+    const dispute = {
+      says: "Two of you said when it went in. Which is right?",
+      counts: event("c", "Ada"),
+      other: event("o", "Ben"),
+    };
+    const { pressed } = stand([pie("b")], [live("b", [wentIn(1)], { disputes: [dispute] })]);
+    expect((await screen.findByText(/Which is right/)).textContent).toBeTruthy();
+    await press(/^Ben/);
+    await waitFor(() => expect(pressed().at(-1)).toEqual(["undo", "c", "", null]));
+  });
+});
+
 describe("the gate", () => {
   it("says what is wrong and stops once, with its price; then it goes in as it is", async () => {
     const { pressed } = stand([pie("b")]);
