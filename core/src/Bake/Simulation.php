@@ -161,7 +161,7 @@ final class Simulation
     {
         $last = $this->input->stages[count($this->input->stages) - 1];
         $this->loop->run(
-            new OvenStage($this->oven($last)->shut(), self::ON_IN_THOUGHT_MINUTES, isInThought: true), $this->cells,
+            new OvenStage($this->oven($last)->shutFor(60 * $last->minutes), self::ON_IN_THOUGHT_MINUTES, isInThought: true), $this->cells,
             fn (float $at, float $cold): bool => $this->recorder->wouldBake($outMinutes + $at, $this->cells, $cold) && $outMinutes + $at - $outMinutes >= self::LOOK_FURTHER_MINUTES,
         );
     }

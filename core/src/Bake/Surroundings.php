@@ -41,7 +41,7 @@ final readonly class Surroundings
      * @param  float  $lewis  J/m3 K, convection over this is the transfer of vapour: 800 in an oven, 1100 in a room
      * @param  float  $vapourKgPerM3  of the air
      * @param  float  $contact  W/m2 K through what it stands on, 0 on an open rack
-     * @param  bool  $isOven  whether the door was opened at its beginning
+     * @param  float|null  $openedSeconds  how long ago the door was opened when it begins; null where there is none
      */
     private function __construct(
         public float $aboveCelsius,
@@ -54,7 +54,7 @@ final readonly class Surroundings
         public float $lewis,
         public float $vapourKgPerM3,
         public float $contact,
-        public bool $isOven,
+        private ?float $openedSeconds,
     ) {
     }
 
@@ -80,33 +80,33 @@ final readonly class Surroundings
             lewis: 800.0,
             vapourKgPerM3: Vapour::density(self::VAPOUR_PASCAL, $celsius),
             contact: $onSteel ? 80.0 : 0.0,
-            isOven: true,
+            openedSeconds: 0.0,
         );
     }
 
     /** A kitchen at 20 °C, the pie on a rack. */
     public static function room(): self
     {
-        return new self(20, 20, 5, 5, 1, 1, 1, 1100, Vapour::density(0.5 * Vapour::pascal(20), 20), 0, false);
+        return new self(20, 20, 5, 5, 1, 1, 1, 1100, Vapour::density(0.5 * Vapour::pascal(20), 20), 0, null);
     }
 
     public static function fridge(): self
     {
-        return new self(4, 4, 8, 8, 1, 1, 1, 1100, Vapour::density(0.7 * Vapour::pascal(4), 4), 0, false);
+        return new self(4, 4, 8, 8, 1, 1, 1, 1100, Vapour::density(0.7 * Vapour::pascal(4), 4), 0, null);
     }
 
-    /** The same, with the door left shut. */
-    public function shut(): self
+    /** The same, with the door left shut for so long already: what it was short of goes on coming back. */
+    public function shutFor(float $seconds): self
     {
         return new self(
             $this->aboveCelsius, $this->belowCelsius, $this->convectionAbove, $this->convectionBelow, $this->radiates, $this->rimShare,
-            $this->dries, $this->lewis, $this->vapourKgPerM3, $this->contact, false,
+            $this->dries, $this->lewis, $this->vapourKgPerM3, $this->contact, $seconds,
         );
     }
 
     /** What an opened oven is short of, K. */
     public function dip(float $seconds): float
     {
-        return $this->isOven ? self::DIP_KELVINS * exp(-$seconds / self::DIP_SECONDS) : 0.0;
+        return $this->openedSeconds === null ? 0.0 : self::DIP_KELVINS * exp(-($seconds + $this->openedSeconds) / self::DIP_SECONDS);
     }
 }

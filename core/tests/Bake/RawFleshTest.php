@@ -31,6 +31,7 @@ use Hojaldre\Core\Pie\SolidLayer;
 use Hojaldre\Core\Pie\Step;
 use Hojaldre\Core\Safety\WarmingLimits;
 use Hojaldre\Core\Statement\Statement;
+use Hojaldre\Core\Tests\RandomPie;
 use Hojaldre\Core\Tests\TroutQuiche;
 use Hojaldre\Core\Tin\MeasuredDish;
 use Hojaldre\Core\Tin\Springform;
@@ -135,6 +136,23 @@ final class RawFleshTest extends TestCase
             self::assertSame($reading->high <= $minutes ? Verdict::Safe : Verdict::NotYetSafe, $reading->verdict);
             $told = array_values(array_filter($reading->reasons, static fn (Statement $one): bool => in_array($one->code, ['safe.to-spare', 'safe.too-early'], true)))[0];
             self::assertSame(abs($reading->high - $minutes), $told->with['spareMinutes']);
+        }
+    }
+
+    /** What the reading asks for is enough when it is given, however short the planned minutes were: past them it is only thought on. */
+    public function test_the_minutes_that_are_asked_for_are_enough(): void
+    {
+        foreach ([TroutQuiche::withRawFish(), self::gravyPie(5.0, '500 g'), ...RandomPie::many(12, 77)] as $pie) {
+            foreach ([6.0, 12.0, 20.0] as $minutes) {
+                $one = $pie->withBake($pie->bake->withStages([$pie->bake->first()->with(minutes: $minutes)]));
+                $bake = SimulatedBake::of(Weights::of($one));
+                $asked = $bake?->safeByMinute() ?? INF;
+                if (! is_finite($asked) || $asked > 200 || $asked <= $minutes) {
+                    continue;
+                }
+                $given = SimulatedBake::of(Weights::of($one->withBake($one->bake->withMinutes($asked))));
+                self::assertLessThanOrEqual($asked, $given?->safeByMinute());
+            }
         }
     }
 
