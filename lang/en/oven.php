@@ -176,9 +176,9 @@ return [
     'left-out.too-cold' => '{count, plural, one {# reading} other {# readings}} not counted from minute {fromMinutes} on: colder than the middle of this pie can be by then.',
     'left-out.jumped' => '{count, plural, one {# reading} other {# readings}} not counted from minute {fromMinutes} on: it jumped, and a middle does not.',
     'left-out.moved' => '{count, plural, one {# reading} other {# readings}} not counted from minute {fromMinutes} on: the probe had moved.',
-    'not-hot.never' => 'Not hot enough. This bake is not simulated, so nobody can say how long: measure the middle, {safeCelsius} is safe.',
-    'not-hot.back' => 'Not hot enough: {safeCelsius} in the middle is safe. Cut none, serve none.',
-    'not-hot.unsure' => 'Not surely hot enough: {safeCelsius} in the middle is safe. Measure it, or give it the minutes. Cut none, serve none until then.',
+    'not-hot.never' => 'This bake is not simulated, so nobody can say how long it takes: measure the middle, {safeCelsius} is safe.',
+    'not-hot.back' => 'Cut none, serve none. On the rack it gets little warmer.',
+    'not-hot.unsure' => 'It may be hot, and nobody knows. Measure it, or give it the minutes. Cut none, serve none until then.',
     'not-hot.raw' => 'There is raw meat or fish in it.',
     'safety.measured' => 'Safe by the probe at its coldest point.',
 ];

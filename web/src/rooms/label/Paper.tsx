@@ -97,7 +97,7 @@ function One({ label }: { label: Label }) {
           ))}
         </tbody>
       </chakra.table>
-      <p>By calculation. Saturates and sugars are not worked out.</p>
+      <p>By calculation from tables.</p>
     </Box>
   );
 }

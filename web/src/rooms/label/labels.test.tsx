@@ -61,7 +61,7 @@ describe("labels", () => {
     expect(paper.textContent).toContain("Use by Mon, 30 Nov 2026 · Baked Fri, 27 Nov 2026 · 172 g");
     expect(paper.textContent).toContain("Keep at 5 °C or below.");
     expect(paper.textContent).toContain("Fat11 g18 g16 to 21 g");
-    expect(paper.textContent).toContain("Saturates and sugars are not worked out.");
+    expect(paper.textContent).toContain("By calculation from tables.");
   });
 
   it("are asked for as baked today and chilled, one for each portion, and are printed", async () => {

@@ -3,6 +3,7 @@ import { useState } from "react";
 import type { BakeAtOven, Hot } from "../../api/client";
 import { useDegrees } from "../../api/useDegrees";
 import { SafeRule } from "../../draw/SafeRule";
+import { SmallCutaway } from "../../draw/SmallCutaway";
 import { Button } from "../../ui/Button";
 import { EntryField } from "../../ui/EntryField";
 import { readNumber } from "../../ui/entry";
@@ -93,6 +94,9 @@ export function NotHot({ bake, state, hot, now, backIn, measured, undo, goOn, ma
               minute {outMinute}, {hot.isMeasured ? "measured" : "by the forecast"}
             </Box>
           </Flex>
+          <Box paddingBlock="10px">
+            <SmallCutaway section={bake.section} width={RULE} height={170} />
+          </Box>
           <SafeRule nowCelsius={hot.middleCelsius} safeCelsius={hot.safeCelsius} width={RULE} bare={bare} />
         </Box>
       </Box>

@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, describe, expect, it, vi } from "vitest";
-import { json, server, session, showAt } from "../../../test/kitchen";
+import { json, section, server, session, showAt } from "../../../test/kitchen";
 import type { BakeAtOven, Hot } from "../../api/client";
 import type { LegState } from "./log";
 import { NotHot } from "./NotHot";
@@ -15,7 +15,7 @@ const hot = (change: Partial<Hot> = {}): Hot => ({
   middleCelsius: 64,
   isMeasured: false,
   safeCelsius: 71,
-  says: ["Not hot enough: 71 °C in the middle is safe."],
+  says: ["Cut none, serve none."],
   ...change,
 });
 
@@ -27,7 +27,14 @@ function show(of: Hot, mayWrite = true) {
   showAt(
     "*",
     "/",
-    <NotHot bake={{ name: "Pork pie" } as BakeAtOven} state={state} hot={of} now={now} mayWrite={mayWrite} {...acts} />,
+    <NotHot
+      bake={{ name: "Pork pie", section } as BakeAtOven}
+      state={state}
+      hot={of}
+      now={now}
+      mayWrite={mayWrite}
+      {...acts}
+    />,
   );
   return acts;
 }
