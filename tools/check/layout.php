@@ -79,11 +79,11 @@ function functionsOf(string $code): array
     return $found;
 }
 
-// 1. No file over 400 lines.
+// 1. No file over 400 lines, but what is written by ./hojaldre generate.
 foreach (['core', 'app', 'web/src', 'tests', 'e2e', 'tools', 'database', 'bootstrap', 'config', 'routes'] as $folder) {
     foreach (filesBelow("$root/$folder", '/\.(php|tsx?|mjs)$/') as $file) {
         $lines = count((array) file($file));
-        if ($lines > 400 && ! str_contains($file, '/generated/')) {
+        if ($lines > 400 && ! str_contains($file, '/generated/') && ! str_contains($file, 'core/src/Food/Pantry/')) {
             $refusals[] = "$file has $lines lines; 400 are the most.";
         }
     }

@@ -9,6 +9,9 @@ use Hojaldre\Core\Measure\Span;
 /** What a food is like when it is weighed or goes in: squeezed, cooked, drained, still wet, cooked down to half. */
 final readonly class Condition
 {
+    /** What flesh keeps that is cooked through, where the table has no figure: most likely, least, most (judgement). */
+    private const COOKED = [0.72, 0.55, 0.88];
+
     /** How the words say it, with the preparations of the table that they may mean and, where there is none, what is left of the bought weight: most likely, least, most (judgement). */
     private const WORDS = [
         'squeez' => ['squeez', [0.45, 0.33, 0.6]], 'wring' => ['squeez', [0.45, 0.33, 0.6]], 'wrung' => ['squeez', [0.45, 0.33, 0.6]], 'press' => ['press', [0.8, 0.7, 0.9]],
@@ -18,7 +21,7 @@ final readonly class Condition
         'pan-fried' => ['fried|heat|soften|crisp', [0.68, 0.55, 0.8]], 'crisp' => ['crisp', [0.48, 0.4, 0.6]], 'render' => ['render|crisp', [0.6, 0.5, 0.75]], 'brown' => ['brown|sear', [0.75, 0.65, 0.85]], 'sear' => ['sear|brown', [0.85, 0.75, 0.92]],
         'roast' => ['roast|char', [0.75, 0.6, 0.88]], 'char' => ['char|roast', [0.66, 0.58, 0.75]], 'grill' => ['roast|sear|char', [0.75, 0.6, 0.88]], 'poach' => ['poach', [0.82, 0.75, 0.9]], 'bak' => ['roast', [0.78, 0.65, 0.88]],
         'toast' => ['toast', [0.98, 0.95, 1.0]], 'salted' => ['salted', [0.8, 0.72, 0.88]], 'drain' => ['drain', [0.9, 0.78, 0.98]], 'thaw' => ['squeez|drain', [0.9, 0.75, 1.0]], 'defrost' => ['squeez|drain', [0.9, 0.75, 1.0]],
-        'cook' => ['', [0.72, 0.55, 0.88]], 'stew' => ['', [0.72, 0.55, 0.88]], 'reduc' => ['', [0.5, 0.35, 0.7]], 'dried' => ['', [0.95, 0.9, 1.0]], 'rins' => ['', [1.0, 0.97, 1.0]],
+        'cook' => ['', self::COOKED], 'stew' => ['', self::COOKED], 'brais' => ['', self::COOKED], 'simmer' => ['', self::COOKED], 'reduc' => ['', [0.5, 0.35, 0.7]], 'dried' => ['', [0.95, 0.9, 1.0]], 'rins' => ['', [1.0, 0.97, 1.0]],
     ];
 
     /** What kitchens without a scale say, against the usual range of a preparation (judgement). */
@@ -34,6 +37,8 @@ final readonly class Condition
     private const PARTS = ['half' => 0.5, 'a half' => 0.5, 'a third' => 1 / 3, 'one third' => 1 / 3, 'third' => 1 / 3, 'two thirds' => 2 / 3, 'a quarter' => 0.25, 'quarter' => 0.25, 'three quarters' => 0.75, '1/2' => 0.5, '1/3' => 1 / 3, '2/3' => 2 / 3, '3/4' => 0.75, '1/4' => 0.25];
 
     private const PART_WORDS = 'half|a half|a third|one third|third|two thirds|a quarter|quarter|three quarters|1/2|1/3|2/3|3/4|1/4';
+
+    private const NAME_LENGTH = 60;
 
     /** @param  Span  $share  what is left of the bought weight, 0 to 1 */
     private function __construct(public string $preparation, public Span $share)
@@ -70,7 +75,10 @@ final readonly class Condition
     {
         $cooks = $way !== null && $food->isRaw() && Cooking::isThrough($way->name, $food) && ! Cooking::isThrough($words, $food) && $preparation !== $way->name;
 
-        return $way === null || $cooks ? self::named($words, $preparation) : $way->name;
+        $name = $way === null || $cooks ? self::named($words, $preparation) : $way->name;
+
+        // a name is short: what is cut off must not take a doubt with it
+        return $food->isRaw() && Cooking::isThrough($name, $food) && ! Cooking::isThrough($words, $food) && $preparation !== $name ? mb_substr("half done, $name", 0, self::NAME_LENGTH) : $name;
     }
 
     /** Whether a word by itself tells of a condition. */
@@ -83,6 +91,10 @@ final readonly class Condition
     private static function way(string $words, Food $food, string $preparation): ?Preparation
     {
         $ways = Pantry::preparations($food->id);
+        if ($food->isRaw() && Cooking::isThrough($words, $food)) {
+            // cooked through is not "seared", though that comes first in the table
+            $ways = array_values(array_filter($ways, static fn (Preparation $one): bool => Cooking::isThrough($one->name, $food)));
+        }
         foreach ($ways as $way) {
             if ($way->name === $preparation || str_contains($words, mb_strtolower($way->name))) {
                 return $way;
@@ -113,7 +125,7 @@ final readonly class Condition
         // no step takes more off than the food has to lose
         $least = 1 - $food->losableGrams(1.0);
 
-        return Span::of(...array_map(static fn (float $share): float => max($least, $share), self::WORDS[$stem][1]));
+        return Span::of(...array_map(static fn (float $share): float => max($least, $share), $food->isRaw() && Cooking::isThrough($words, $food) ? self::COOKED : self::WORDS[$stem][1]));
     }
 
     /** @param  list<string>  $phrases */
@@ -135,6 +147,6 @@ final readonly class Condition
 
     private static function named(string $words, string $preparation): string
     {
-        return $preparation !== '' ? $preparation : mb_substr(trim((string) preg_replace('/[^\p{L}\p{N}\/ ,-]/u', '', $words)), 0, 60);
+        return $preparation !== '' ? $preparation : mb_substr(trim((string) preg_replace('/[^\p{L}\p{N}\/ ,-]/u', '', $words)), 0, self::NAME_LENGTH);
     }
 }

@@ -25,13 +25,16 @@ final readonly class Cooking
     private const CURED_CELSIUS = ['crisp' => 90.0, 'crisped' => 90.0];
 
     /** With one of these it is in doubt, and raw: part of the way, outside only, later, not at all, or held at a low heat. */
-    private const DOUBTS = '/(?<![\p{L}])(?:un(?!til)\p{L}*|under\p{L}*|raw|rare|medium|pink|blue|bloody|part|partly|partially|half|halfway|semi|par|lightly|barely|briefly|quickly|flash|nearly|almost|not|no|never|without|isn|skin|outside|surface|sides|edges|rim|seared?|sealed?|sous|vide|tartare|carpaccio|ceviche|maybe|perhaps|if|when|then|later|after(?:wards)?|before|yet|or|optional(?:ly)?|ready|warmed?)(?![\p{L}])/u';
+    private const DOUBTS = '/(?<![\p{L}])(?:un(?!til)\p{L}*|under\p{L}*|raw|rare|medium(?![\s-]+(?:heat|high|hot|low|oven|flame|pan))|pink|blue|bloody|part|partly|partially|half|halfway|semi|par|lightly|barely|briefly|quickly|flash|nearly|almost|not|no|never|without|isn|skin|outside|surface|sides?|only|tomorrow|next|edges|rim|seared?|sealed?|sous|vide|tartare|carpaccio|ceviche|maybe|perhaps|if|when|then|later|after(?:wards)?|before|yet|or|optional(?:ly)?|ready|warmed?)(?![\p{L}])/u';
 
     /** What is still to come: "for frying", "to be roasted", "will be cooked". */
     private const STILL_TO_COME = '/(?<![\p{L}])(?:to|for|be|being|will|from)\s+(?:be\s+|have\s+)?$/u';
 
+    /** Too short for the middle of a piece: up to three minutes, seconds, "a few minutes" (common practice, no source). */
+    private const TOO_SHORT = '/(?<!every )(?<![\p{L}\d.,\/])(?:an?|one|two|three|[123]|(?:an? )?(?:few|couple(?: of)?)|half an?)(?:\s*(?:-|–|to|or)\s*(?:two|three|four|[2-4]))?\s*min(?:ute)?s?(?!\p{L})|(?<!\p{L})sec(?:ond)?s?(?!\p{L})/u';
+
     /** "to 60 °C", "core 62": the middle as it was measured. */
-    private const MEASURED = '/(?:to|at|core|middle|inside|centre|center|internal)\D{0,12}(\d{2,3})\s*(?:°|degrees?|deg|º)?\s*([cf])?(?![\d\p{L}])/u';
+    private const MEASURED = '/(?<!\p{L})(?:to|at|until|reach\p{L}*|core|middle|inside|centre|center|internal)\D{0,12}(\d{2,3})\s*(?:°|degrees?|deg|º)?\s*([cf])?(?![\d\p{L}]|\s*[-–to]*\s*\d*\s*(?:min|h(?:ou)?rs?|sec|g|kg|ml|l|cm|mm)(?:\p{L}|$|\s))/u';
 
     /** An oven or a pan is hotter than this, and says nothing of the middle, °C (definition). */
     private const HOTTEST_MIDDLE_CELSIUS = 110.0;
@@ -40,7 +43,7 @@ final readonly class Cooking
     public static function middleCelsius(string $words, Food $food): ?float
     {
         $words = mb_strtolower($words);
-        if (preg_match(self::DOUBTS, $words) === 1) {
+        if (preg_match(self::DOUBTS, $words) === 1 || preg_match(self::TOO_SHORT, $words) === 1) {
             return null;
         }
         $reached = null;

@@ -53,12 +53,17 @@ final readonly class Likeness
         return array_intersect($a, $b) !== [] || ($a === [] && $b === []);
     }
 
-    /** @return list<Food> of the pantry, of the same role, the nearest first */
+    /** @return list<Food> of the pantry, of the same role, the nearest first; of those that are alike in all that a pie asks of them one */
     public static function nearest(Food $food, int $most): array
     {
         $others = array_values(array_filter(Pantry::all(), static fn (Food $one): bool => $one->role === $food->role && $one->id !== $food->id));
         usort($others, static fn (Food $a, Food $b): int => self::distance($food, $a) <=> self::distance($food, $b));
 
-        return array_slice($others, 0, $most);
+        $alike = [];
+        foreach ($others as $one) {
+            $alike[serialize([$one->per100g, $one->texture, $one->bulkGramsPerMl])] ??= $one;
+        }
+
+        return array_slice(array_values($alike), 0, $most);
     }
 }

@@ -9,6 +9,7 @@ use Hojaldre\Core\Food\EggSizes;
 use Hojaldre\Core\Food\EggSizing;
 use Hojaldre\Core\Food\Food;
 use Hojaldre\Core\Food\FoundName;
+use Hojaldre\Core\Food\MayBeRaw;
 use Hojaldre\Core\Food\NameKey;
 use Hojaldre\Core\Food\Names;
 use Hojaldre\Core\Food\Pantry;
@@ -36,6 +37,14 @@ final readonly class IngredientReader
     private const UNTOLD_HERB = [6, 2, 15];
 
     private const UNTOLD_FAT = [10, 4, 25];
+
+    /** In a list these say what a piece of raw flesh is for or what it is called, and not what was done to it: "pork roast", "stir-fry beef", "bake-at-home". */
+    private const TO_DO = 'roast bake boil fry grill barbecue steam simmer stew poach braise casserole cook brown';
+
+    private const COLD_SMOKED = '/\bcold[ -]+smoked\b/iu';
+
+    /** None of these is believed on a line that says raw: "cooked-style beef, raw". */
+    private const DONE = 'roasted baked boiled fried grilled barbecued steamed simmered stewed poached braised casseroled cooked precooked browned microwaved confit rendered crisp';
 
     public function __construct(private CookUnits $units, private EggSizing $eggs, private Names $names)
     {
@@ -94,6 +103,11 @@ final readonly class IngredientReader
         // "all-butter puff pastry" is a pastry
         $doughs = array_values(array_filter($this->found($tokens, $amount), static fn (FoundName $one): bool => $one->food->role === Role::Dough));
         $found = $doughs === [] || preg_match('/\bfor (?:the )?(?:pastry|dough|crust)\b/iu', $line) === 1 ? $found : $doughs;
+
+        // "lobster tail, raw" is not the cooked lobster of the pantry: it waits until somebody says what it is
+        if ($found !== [] && self::isAnimal($found[0]->food) && ! $found[0]->food->isRaw() && (self::saysRaw(self::without($tokens, $found[0]->key)->words()) || preg_match(self::COLD_SMOKED, $line) === 1 && ! str_contains($found[0]->key, 'cold'))) {
+            return [];
+        }
 
         $named = $found === [] ? [] : $this->several($found, $amount, $name, $amount->rest);
         $tooMuch = array_filter($named, static fn (NamedAmount $one): bool => max($one->entry->span()->most, $one->entry->after->most ?? 0.0) > Amount::MOST_GRAMS);
@@ -162,7 +176,8 @@ final readonly class IngredientReader
     private function weighed(FoundName $found, SpokenAmount $amount, Tokens $rest): NamedAmount
     {
         $food = EggSizes::apply($found->food, $this->eggs);
-        $outside = self::without($rest, $found->key);
+        $words = $food->isRaw() ? ' '.self::TO_DO.(self::saysRaw($rest->words()) ? ' '.self::DONE : '') : '';
+        $outside = self::without($rest, $found->key.$words);
         try {
             $entry = $amount->parts === [] ? null : (new AmountParser($this->units))->weighed($amount, $food, $outside);
         } catch (Refused) {
@@ -170,6 +185,20 @@ final readonly class IngredientReader
         }
 
         return new NamedAmount($food, $entry ?? self::untold($food), $entry !== null, ! $found->isCorrected, Into::Layer);
+    }
+
+    private static function saysRaw(string $words): bool
+    {
+        // a cheese of raw milk is no raw cheese
+        $words = (string) preg_replace('/\braw[ -]+milk\b/iu', '', $words);
+
+        return MayBeRaw::saysRaw($words) || preg_match(self::COLD_SMOKED, $words) === 1;
+    }
+
+    /** Flesh and what is made of it, also with milk or soya in it; no nuts. */
+    private static function isAnimal(Food $food): bool
+    {
+        return $food->role === Role::Solid && $food->per100g->protein > 10 && $food->per100g->fibre < 3;
     }
 
     /** The words without those of the name: "roasted red peppers" were bought like that. */

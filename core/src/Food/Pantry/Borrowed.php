@@ -95,5 +95,10 @@ final readonly class Borrowed
         'rye-pastry' => ['Rye pastry', 'dough', 'plain', [25.8, 7.6, 24, 35, 6, 1.6, 1], 1.2, 1.2, 1, 0, 0, 0, null, [], ['gluten', 'milk'], 'short', ['wheat', 'rye'], 'sure', 14.4, 0.7],
         'spelt-pastry' => ['Spelt pastry', 'dough', 'plain', [25.8, 7.6, 24, 35, 6, 1.6, 1], 1.2, 1.2, 1, 0, 0, 0, null, [], ['gluten', 'milk'], 'short', ['spelt'], 'sure', 14.4, 0.7],
         'quail-egg' => ['Quail egg, boiled', 'solid', 'arcs', [74.6, 12.6, 10.6, 1.1, 0, 1.1, 0.31], 1.04, 0.65, 0.97, 0, 0, 0, null, ['large' => 50, 'medium' => 44], ['egg'], null, [], 'sure', 3.5, 0.55],
+        'cooking-chorizo' => ['Cooking chorizo, raw', 'solid', 'cubes', [52, 14, 25, 6, 0.5, 2.5, 1.8], 1.05, 0.62, 0.75, 0, 0, 0, 71, ['sausage' => 65, 'pack' => 400], ['milk', 'sulphites'], null, [], 'packet', 9, 3.6],
+        'raw-lobster' => ['Lobster tail, raw', 'solid', 'flakes', [79.6, 17.6, 0.8, 0.5, 0, 1.5, 0.6], 1.04, 0.75, 0.75, 0, 0, 0, 63, [], ['crustaceans', 'sulphites'], null, [], 'packet', 0.2, 0.15],
+        'raw-mussels' => ['Mussels, raw', 'solid', 'cubes', [79.3, 15, 0.6, 3.5, 0, 1.6, 0.6], 1.05, 0.8, 0.75, 0, 0, 0, 63, ['medium' => 25], ['molluscs'], null, [], 'sure', 0.15, 1.05],
+        'raw-clams' => ['Clams, raw', 'solid', 'cubes', [79.3, 15, 0.6, 3.5, 0, 1.6, 0.6], 1.05, 0.8, 0.75, 0, 0, 0, 63, ['medium' => 25], ['molluscs'], null, [], 'sure', 0.15, 1.05],
+        'salt-beef' => ['Salt beef, raw', 'solid', 'cubes', [62, 18, 15.5, 0, 0, 4.5, 3.2], 1.06, 0.65, 0.68, 0, 0, 0, 71, [], [], null, [], 'packet', 6.51, 0],
     ];
 }

@@ -95,5 +95,10 @@ final readonly class Likes
         'rye-pastry' => 'wholemeal-shortcrust',
         'spelt-pastry' => 'wholemeal-shortcrust',
         'quail-egg' => 'boiled-egg',
+        'cooking-chorizo' => 'sausage-meat',
+        'raw-lobster' => 'raw-prawns',
+        'raw-mussels' => 'scallops',
+        'raw-clams' => 'scallops',
+        'salt-beef' => 'beef-chuck',
     ];
 }
