@@ -41,6 +41,16 @@ final readonly class IngredientReader
     /** In a list these say what a piece of raw flesh is for or what it is called, and not what was done to it: "pork roast", "stir-fry beef", "bake-at-home". */
     private const TO_DO = 'roast bake boil fry grill barbecue steam simmer stew poach braise casserole cook brown';
 
+    /** Made things that carry a plain food's name. */
+    private const MADE_OF_IT = '/\b(?:breaded|battered|crumbed|kievs?|fingers|goujons?|nuggets?|schnitzels?|tempura|scotch(?!\s+(?:bonnet|beef|lamb|salmon|pie))|popcorn chicken|meat[ -]+free|imitation|mock)\b/iu';
+
+    /** Of plants, where the name found is of an animal's. A vegetarian cheese is of milk. */
+    private const OF_PLANTS = '/\b(?:vegan|plant[ -]+based|dairy[ -]+free|egg[ -]+free)\b/iu';
+
+    private const OF_NO_FLESH = '/\b(?:vegetarian|veggie)\b/iu';
+
+    private const IN_A_DOUGH = '/\b(?:almonds?|hazelnuts?|walnuts?|pecans?|pistachios?|nuts?|sesame|mustard|rye|spelt|oats?|soya|lupin|seeded|seeds?|beer|parmesan|cheese|cheddar)\b/iu';
+
     private const COLD_SMOKED = '/\bcold[ -]+smoked\b/iu';
 
     /** None of these is believed on a line that says raw: "cooked-style beef, raw". */
@@ -104,8 +114,7 @@ final readonly class IngredientReader
         $doughs = array_values(array_filter($this->found($tokens, $amount), static fn (FoundName $one): bool => $one->food->role === Role::Dough));
         $found = $doughs === [] || preg_match('/\bfor (?:the )?(?:pastry|dough|crust)\b/iu', $line) === 1 ? $found : $doughs;
 
-        // "lobster tail, raw" is not the cooked lobster of the pantry: it waits until somebody says what it is
-        if ($found !== [] && self::isAnimal($found[0]->food) && ! $found[0]->food->isRaw() && (self::saysRaw(self::without($tokens, $found[0]->key)->words()) || preg_match(self::COLD_SMOKED, $line) === 1 && ! str_contains($found[0]->key, 'cold'))) {
+        if ($found !== [] && self::isAnotherFood($found[0], $tokens, $line)) {
             return [];
         }
 
@@ -185,6 +194,23 @@ final readonly class IngredientReader
         }
 
         return new NamedAmount($food, $entry ?? self::untold($food), $entry !== null, ! $found->isCorrected, Into::Layer);
+    }
+
+    /**
+     * Words beside the name that make it another food than the one found, with other allergens or raw: "lobster tail, raw" is not the
+     * cooked lobster of the pantry, "breaded chicken" is not chicken alone. Such a line waits until somebody says what it is.
+     */
+    private static function isAnotherFood(FoundName $found, Tokens $tokens, string $line): bool
+    {
+        $food = $found->food;
+        $beside = self::without($tokens, $found->key)->words();
+        $isRaw = self::saysRaw($beside) || preg_match(self::COLD_SMOKED, $line) === 1 && ! str_contains($found->key, 'cold');
+
+        return preg_match(self::MADE_OF_IT, $beside) === 1
+            || preg_match(self::OF_PLANTS, $beside) === 1 && in_array($food->role, [Role::Solid, Role::Dairy, Role::Egg, Role::Dough], true)
+            || preg_match(self::OF_NO_FLESH, $beside) === 1 && $food->isFlesh()
+            || $food->role === Role::Dough && preg_match(self::IN_A_DOUGH, $beside) === 1
+            || $isRaw && self::isAnimal($food) && ! $food->isRaw();
     }
 
     private static function saysRaw(string $words): bool

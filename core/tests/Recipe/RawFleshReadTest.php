@@ -6,10 +6,14 @@ namespace Hojaldre\Core\Tests\Recipe;
 
 use Hojaldre\Core\Food\EggSizing;
 use Hojaldre\Core\Food\Names;
+use Hojaldre\Core\Measure\CookUnits;
+use Hojaldre\Core\Measure\VolumeSystem;
 use Hojaldre\Core\Pie\SolidLayer;
+use Hojaldre\Core\Recipe\IngredientReader;
 use Hojaldre\Core\Recipe\LineKind;
 use Hojaldre\Core\Recipe\RecipeReader;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What a pasted recipe says of flesh, decided by hand (common practice, no source): raw stays raw, and what was cooked is not asked for. */
@@ -34,5 +38,30 @@ final class RawFleshReadTest extends TestCase
         $isRaw = array_filter($read->pie->layers, static fn ($one): bool => $one instanceof SolidLayer && $one->isRaw()) !== [];
         $waits = array_filter($read->lines, static fn ($one): bool => $one->kind === LineKind::Waiting && $one->text === $line) !== [];
         self::assertSame($state !== 'cooked', $isRaw || $waits);
+    }
+
+    /** A made thing under a plain food's name has other allergens: nobody is told the plain food's. */
+    #[TestWith(['100 g chicken kiev'])]
+    #[TestWith(['100 g breaded chicken'])]
+    #[TestWith(['100 g battered fish'])]
+    #[TestWith(['100 g fish fingers'])]
+    #[TestWith(['2 scotch eggs'])]
+    #[TestWith(['100 g vegan cheese'])]
+    #[TestWith(['100 g veggie bacon'])]
+    #[TestWith(['320 g almond pastry'])]
+    public function test_a_made_thing_is_not_the_food_that_it_is_named_after(string $line): void
+    {
+        self::assertSame([], (new IngredientReader(CookUnits::of(VolumeSystem::Metric), EggSizing::Us, Names::with([])))->read($line));
+    }
+
+    /** What only sounds like one is read (facts of the trade). */
+    #[TestWith(['1 scotch bonnet chilli', 'chilli'])]
+    #[TestWith(['100 g vegetarian parmesan', 'parmesan'])]
+    #[TestWith(['100 g salad cream', 'salad-cream'])]
+    #[TestWith(['320 g gluten free pastry', 'gluten-free-shortcrust'])]
+    public function test_what_only_sounds_like_a_made_thing_is_read(string $line, string $food): void
+    {
+        $read = (new IngredientReader(CookUnits::of(VolumeSystem::Metric), EggSizing::Us, Names::with([])))->read($line);
+        self::assertStringContainsString($food, $read[0]->food->id);
     }
 }

@@ -100,5 +100,7 @@ final readonly class Borrowed
         'raw-mussels' => ['Mussels, raw', 'solid', 'cubes', [79.3, 15, 0.6, 3.5, 0, 1.6, 0.6], 1.05, 0.8, 0.75, 0, 0, 0, 63, ['medium' => 25], ['molluscs'], null, [], 'sure', 0.15, 1.05],
         'raw-clams' => ['Clams, raw', 'solid', 'cubes', [79.3, 15, 0.6, 3.5, 0, 1.6, 0.6], 1.05, 0.8, 0.75, 0, 0, 0, 63, ['medium' => 25], ['molluscs'], null, [], 'sure', 0.15, 1.05],
         'salt-beef' => ['Salt beef, raw', 'solid', 'cubes', [62, 18, 15.5, 0, 0, 4.5, 3.2], 1.06, 0.65, 0.68, 0, 0, 0, 71, [], [], null, [], 'packet', 6.51, 0],
+        'salad-cream' => ['Salad cream', 'dairy', 'plain', [21.6, 1, 75, 0.6, 0, 1.8, 1.6], 0.93, 0.93, 1, 0.1, 0.3, 0, null, ['jar' => 400], ['egg', 'mustard', 'milk'], null, [], 'packet', 11.25, 0.54],
+        'dukkah' => ['Dukkah', 'seasoning', 'plain', [8.8, 14.3, 14, 2.6, 53.2, 7.1, 0.13], 1.2, 0.43, 1, 0, 0, 0, null, [], ['gluten', 'nuts', 'sesame', 'peanuts'], null, ['wheat', 'hazelnut', 'almond', 'pistachio'], 'unknown', 2.8, 0.78],
     ];
 }

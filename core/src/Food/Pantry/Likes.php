@@ -100,5 +100,7 @@ final readonly class Likes
         'raw-mussels' => 'scallops',
         'raw-clams' => 'scallops',
         'salt-beef' => 'beef-chuck',
+        'salad-cream' => 'mayonnaise',
+        'dukkah' => 'curry-powder',
     ];
 }

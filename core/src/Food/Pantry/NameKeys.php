@@ -446,7 +446,7 @@ final readonly class NameKeys
         'pink-peppercorns' => 'pink peppercorn|pink pepper',
         'chilli-powder' => 'chili powder|hot chili powder',
         'spice-mix' => 'spice mix|cajun seasoning|cajun spice|creole seasoning|jerk seasoning|taco seasoning|baharat|ras el hanout',
-        'zaatar' => 'zaatar|zatar|zahtar|dukkah',
+        'zaatar' => 'zaatar|zatar|zahtar',
         'mustard-seeds' => 'mustard seed|black mustard seed',
         'black-sesame' => 'black sesame|black sesame seed',
         'poultry-seasoning' => 'poultry seasoning|chicken seasoning|steak seasoning',
@@ -479,5 +479,7 @@ final readonly class NameKeys
         'raw-mussels' => 'mussel raw|mussel|fresh mussel|live mussel',
         'raw-clams' => 'clam raw|clam|fresh clam|cockle|whelk',
         'salt-beef' => 'salt beef raw|salt beef|raw salt beef|brined brisket',
+        'salad-cream' => 'salad cream',
+        'dukkah' => 'dukkah|duqqa',
     ];
 }

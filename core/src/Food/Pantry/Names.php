@@ -446,7 +446,7 @@ final readonly class Names
         'pink-peppercorns' => ['pink pepper'],
         'chilli-powder' => ['chili powder', 'hot chilli powder', 'chile powder'],
         'spice-mix' => ['cajun seasoning', 'cajun spice', 'creole seasoning', 'jerk seasoning', 'taco seasoning', 'baharat', 'ras el hanout'],
-        'zaatar' => ['za\'atar', 'zatar', 'zahtar', 'dukkah'],
+        'zaatar' => ['za\'atar', 'zatar', 'zahtar'],
         'mustard-seeds' => ['mustard seed', 'black mustard seeds'],
         'black-sesame' => ['black sesame seeds'],
         'poultry-seasoning' => ['chicken seasoning', 'steak seasoning'],
@@ -479,5 +479,7 @@ final readonly class Names
         'raw-mussels' => ['mussel', 'fresh mussels', 'live mussels'],
         'raw-clams' => ['clam', 'fresh clams', 'cockles', 'whelks'],
         'salt-beef' => ['raw salt beef', 'brined brisket'],
+        'salad-cream' => [],
+        'dukkah' => ['duqqa'],
     ];
 }
