@@ -129,7 +129,7 @@ test("what is baked today goes into the freezer with its date, stands in the sto
     value: null,
     at: Date.now() - minutesAgo * 60_000,
   });
-  await post(`/bakes/${ids[0]}/events`, { events: [press("in", "", 70), press("done", "out", 24)] });
+  await post(`/bakes/${ids[0]}/events`, { events: [press("in", "", 9), press("done", "out", -37)] });
   await page.goto(`/k/${kitchen}/book/${ids[0]}`);
   await expect(page.getByText("The core was not measured to the end.")).toBeVisible();
   const kept = page.getByRole("region", { name: "Put away" });
