@@ -41,6 +41,9 @@ final readonly class ProbeCheck
 
     private const MOVED_MINUTES = 0.5;
 
+    /** From the first reading on too hot for so long: it was put in somewhere else; less is the way from another pie, min (judgement). */
+    private const NEVER_IN_MINUTES = 5.0;
+
     /** What was read so shortly before goes too, min (judgement). */
     private const MOVED_BEFORE_MINUTES = 1.5;
 
@@ -235,7 +238,11 @@ final readonly class ProbeCheck
     private function hasMoved(array $doubted, array $good): bool
     {
         $all = count($doubted);
+        if ($good === []) {
+            // else what stands in a hotter pie counts from the minute at which this one may be as hot
+            return $doubted[0][2] === LeftOutWhy::TooHot && $doubted[$all - 1][2] === LeftOutWhy::TooHot && $doubted[$all - 1][0] - $doubted[0][0] >= self::NEVER_IN_MINUTES;
+        }
 
-        return $good !== [] && $doubted[$all - 1][1] > $good[count($good) - 1][1] && $all >= self::MOVED_READINGS && $doubted[$all - 1][0] - $doubted[0][0] >= self::MOVED_MINUTES;
+        return $doubted[$all - 1][1] > $good[count($good) - 1][1] && $all >= self::MOVED_READINGS && $doubted[$all - 1][0] - $doubted[0][0] >= self::MOVED_MINUTES;
     }
 }

@@ -52,6 +52,21 @@ final class ProbeCheckTest extends TestCase
         return array_values(array_unique(array_map(static fn (LeftOut $one): LeftOutWhy => $one->why, $trace->left), SORT_REGULAR));
     }
 
+    /** In the hand, and then in a pie that is hot already: it does not begin to count when this one could be as hot. */
+    public function test_a_probe_that_never_was_in_this_pie_does_not_count_when_the_pie_catches_up(): void
+    {
+        $other = array_map(static fn (int $sixth): array => [$sixth / 6, $sixth < 12 ? 33.0 : 82.0], range(0, 300));
+        $trace = self::sift($other, 50.0);
+        self::assertFalse($trace->isTrusted);
+        self::assertNotSame(SafetyState::Measured, Safety::of($trace, 71.0, INF, 50.0)->state);
+        // put where it belongs, and said so
+        $back = self::sift([...array_slice($other, 0, 120), ...self::honest(21, 40)], 40.0, [20.5]);
+        self::assertSame([true, SafetyState::Measured], [$back->isTrusted, Safety::of($back, 71.0, INF, 40.0)->state]);
+        // the way from another pie is shorter than that
+        $carried = self::sift([...array_map(static fn (int $sixth): array => [$sixth / 6, 80.0], range(0, 18)), ...self::honest(3.5, 40)], 40.0);
+        self::assertSame([true, SafetyState::Measured], [$carried->isTrusted, Safety::of($carried, 71.0, INF, 40.0)->state]);
+    }
+
     public function test_an_honest_probe_is_believed_whole(): void
     {
         $trace = self::sift(self::honest(0, 40));
