@@ -1,7 +1,7 @@
 import { type ChildProcess, spawn } from "node:child_process";
-import { expect, type Page, test } from "@playwright/test";
+import { expect, test } from "@playwright/test";
 import { fastClock } from "./fast";
-import { expectAccessible, onTheBench, signIn } from "./support";
+import { expectAccessible, onTheBench, signIn, tickAll } from "./support";
 
 const PROBE = process.env.HOJALDRE_PROBE ?? "http://127.0.0.1:8711";
 const OVEN = process.env.HOJALDRE_OVEN ?? "http://127.0.0.1:8712";
@@ -18,17 +18,6 @@ async function standIn(device: "probe" | "oven", address: string, ...args: strin
 
 const tell = (address: string, what: string, body: object = {}) =>
   fetch(`${address}/${what}`, { method: "POST", body: JSON.stringify(body) });
-
-/** Everything of the gate that nobody looked at yet. */
-async function tickAll(page: Page) {
-  for (;;) {
-    const open = page.getByRole("checkbox", { checked: false });
-    const left = await open.count();
-    if (left === 0) return;
-    await open.first().click();
-    await expect(open).toHaveCount(left - 1);
-  }
-}
 
 /** Without an empty shell, and long and slow, so that there is time for all that goes wrong. */
 const slow = (design: {

@@ -1,16 +1,6 @@
-import { expect, type Page, test } from "@playwright/test";
+import { expect, test } from "@playwright/test";
 import { fastClock } from "./fast";
-import { expectAccessible, onTheBench, signIn } from "./support";
-
-async function tickAll(page: Page) {
-  for (;;) {
-    const open = page.getByRole("checkbox", { checked: false });
-    const left = await open.count();
-    if (left === 0) return;
-    await open.first().click();
-    await expect(open).toHaveCount(left - 1);
-  }
-}
+import { expectAccessible, onTheBench, signIn, tickAll } from "./support";
 
 test("a quiche that is out too early is told so at once, goes back in, is measured, and only then has a label", async ({
   page,

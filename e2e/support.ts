@@ -92,3 +92,14 @@ export async function expectAccessible(page: Page) {
     .analyze();
   expect(found.violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.html).join(" ")}`)).toEqual([]);
 }
+
+/** Everything of the gate that nobody looked at yet. */
+export async function tickAll(page: Page) {
+  for (;;) {
+    const open = page.getByRole("checkbox", { checked: false });
+    const left = await open.count();
+    if (left === 0) return;
+    await open.first().click();
+    await expect(open).toHaveCount(left - 1);
+  }
+}
